@@ -1,0 +1,79 @@
+import { describe, expect, test } from '@jest/globals';
+import { contradictionsOf } from './contradictions.js';
+import { lessonMarks } from './lesson-marks.js';
+import { decisive, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
+
+let made = 0;
+const event = (body: EventBody, by = 'ada'): LessonEvent => ({ id: `e${++made}`, group: 'g', by, at: `2026-01-01T10:00:${String(made % 60).padStart(2, '0')}Z`, body });
+const saw = (colour: string, more: object = {}) =>
+  event({ type: 'observation', sample: 'jar', test: 'flame', variant: 'wire', seen: { colour }, ...more });
+
+const potassium = [{ id: 'jar', role: 'unknown', ions: ['K+', 'Cl-'] }] as const;
+
+describe('the record of a lesson', () => {
+  test('an event sent twice counts once', () => {
+    const one = saw('lilac');
+    expect(readGroup([one, one]).observations).toHaveLength(1);
+  });
+  test('a correction stands beside the first entry, which is kept and marked', () => {
+    const first = saw('yellow');
+    const second = saw('lilac', { corrects: first.id });
+    const record = readGroup([first, second]);
+    expect(record.observations.map((o) => o.correctedBy)).toEqual([second.id, undefined]);
+    expect(standing(record, 'jar').map((o) => o.id)).toEqual([second.id]);
+  });
+  test('a sure entry stands for what was seen before a later doubtful one', () => {
+    const sure = saw('lilac');
+    const doubtful = saw('yellow', { doubtful: true });
+    expect(decisive(standing(readGroup([sure, doubtful]), 'jar'))?.id).toBe(sure.id);
+  });
+  test('a call is open until it is answered', () => {
+    const call = event({ type: 'call', reason: 'help' });
+    expect(readGroup([call]).openCalls).toHaveLength(1);
+    expect(readGroup([call, event({ type: 'call-answered', call: call.id }, 'teacher')]).openCalls).toHaveLength(0);
+  });
+  test('handing in keeps its first time', () => {
+    const first = event({ type: 'hand-in' });
+    expect(readGroup([first, event({ type: 'hand-in' })]).handedIn).toEqual({ ada: first.at });
+  });
+});
+
+describe('contradictions in a record', () => {
+  const of = (...events: LessonEvent[]) => contradictionsOf(readGroup(events), ['jar'], ['Li+', 'Na+', 'K+', 'Ca2+', 'Cu2+']);
+  test('repeats that no one ion shows are pointed out, reds of one ion are not', () => {
+    expect(of(saw('lilac'), saw('blue-green')).map((c) => c.kind)).toContain('repeats-differ');
+    expect(of(saw('red'), saw('crimson'))).toEqual([]);
+  });
+  test('a name that does not follow from the record is pointed out', () => {
+    const named = event({ type: 'naming', sample: 'jar', answer: 'copper', evidence: [] });
+    expect(of(saw('lilac'), named).map((c) => c.kind)).toEqual(['name-does-not-follow']);
+  });
+  test('a record no ion of the course shows says what to do', () => {
+    const [found] = of(saw('apple-green'));
+    expect(found?.kind).toBe('no-ion-fits');
+  });
+  test('a doubtful entry contradicts nothing', () => expect(of(saw('lilac'), saw('blue-green', { doubtful: true }))).toEqual([]));
+});
+
+describe('marks of one student', () => {
+  const marks = (...events: LessonEvent[]) => lessonMarks('core', 'flame', potassium, readGroup(events), 'ada');
+  const points = (...events: LessonEvent[]) => marks(...events).map((m) => (m.verdict === 'review' ? 'review' : m.points));
+  test('a tapped colour and the right name earn both points', () => {
+    expect(points(saw('lilac'), event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] }))).toEqual([1, 1]);
+  });
+  test('another student’s name is not mine', () => {
+    expect(points(saw('lilac'), event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] }, 'ben'))).toEqual([1, 0]);
+  });
+  test('the evidence pointed at is what is carried forward and marked', () => {
+    const first = saw('yellow');
+    const second = saw('lilac');
+    expect(points(first, second, event({ type: 'naming', sample: 'jar', answer: 'sodium', evidence: [first.id] }))).toEqual([0, 1]);
+  });
+  test('words and tap that disagree go to a person', () => {
+    expect(points(saw('lilac', { words: 'it was green' }))[0]).toBe('review');
+    expect(points(saw('lilac', { words: 'only for a moment' }))[0]).toBe(1);
+  });
+  test('nothing done earns nothing and says so', () => {
+    expect(marks().map((m) => m.why[0]?.code)).toEqual(['blank', 'blank']);
+  });
+});

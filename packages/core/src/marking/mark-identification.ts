@@ -1,0 +1,79 @@
+/**
+ * Marks the naming of an ion. A name earns when it is what the sample holds, or, where the syllabus
+ * carries marks forward, when it follows from what the student recorded.
+ */
+import { readIons } from '../reading/read-ions.js';
+import { explains, type SeenRecord } from '../reasoning/likelihood.js';
+import type { IonId } from '../species/ion.js';
+import { anionIn, cationIn, ionOf } from '../species/species.js';
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
+import { testOf } from '../tests/tests.js';
+import type { IdentificationItem } from './mark-item.js';
+import { onePoint, type Mark } from './mark-result.js';
+
+/** The ions of the syllabus that fit a record: cleanly if any does, else with a slip that explains. */
+function followsFrom(seen: readonly SeenRecord[], ions: readonly IonId[]): IonId[] {
+  const spoken = seen.filter((record) => Object.keys(record.seen).length > 0);
+  const asked = (ion: IonId) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.ion === ion));
+  const able = ions.filter((ion) => asked(ion).length > 0);
+  const plain = able.filter((ion) => asked(ion).every((r) => explains(r, ion) === 'plain'));
+  return plain.length ? plain : able.filter((ion) => asked(ion).every((r) => explains(r, ion) !== 'none'));
+}
+
+const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');
+
+/**
+ * Marks a naming (one point; `salt` needs both ions).
+ * @throws RangeError when the sample does not hold the part asked for.
+ */
+export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
+  const truth = item.part === 'cation' ? [cationIn(item.sample)] : item.part === 'anion' ? [anionIn(item.sample)] : [cationIn(item.sample), anionIn(item.sample)];
+  if (truth.some((id) => id === undefined)) throw new RangeError(`the sample ${item.sample.join(' ')} holds no ${item.part}`);
+  const wanted = truth as IonId[];
+  const reading = readIons(answer);
+  if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
+
+  const ofPart = (id: IonId) => item.part === 'salt' || (ionOf(id).charge > 0) === (item.part === 'cation');
+  const inCourse: readonly IonId[] = [...syllabus.cations, ...syllabus.anions];
+  // A bare name or symbol means the ions of it that the course holds; "copper" is one ion, "iron" is two.
+  const meant = reading.claims
+    .filter((claim) => !claim.denied)
+    .map((claim) => {
+      const fitting = claim.ions.filter(ofPart);
+      const known = fitting.filter((id) => inCourse.includes(id) || wanted.includes(id));
+      return known.length ? known : fitting;
+    })
+    .filter((ions) => ions.length > 0);
+
+  if (meant.length === 0) {
+    if (reading.claims.some((c) => c.denied)) return onePoint(0, 'denied', 'It says what it is not; say what it is.');
+    return onePoint(0, 'no-name', `No ${item.part === 'anion' ? 'negative' : 'positive'} ion is named that Kivex knows.`);
+  }
+  const distinct = [...new Set(meant.map((ions) => [...ions].sort().join()))];
+  const cationsNamed = new Set(meant.flat().filter((id) => ionOf(id).charge > 0));
+  const anionsNamed = new Set(meant.flat().filter((id) => ionOf(id).charge < 0));
+  if (item.part !== 'salt' && distinct.length > 1) {
+    return onePoint(0, 'two-names', 'Two ions are named; choose one.');
+  }
+  if (item.part === 'salt') {
+    if (cationsNamed.size > 1 || anionsNamed.size > 1) return onePoint(0, 'two-names', 'More than one salt is named; choose one.');
+    if (!cationsNamed.size || !anionsNamed.size) return onePoint(0, 'half-a-salt', 'A salt needs both its ions named.');
+  } else if (meant[0]!.length > 1) {
+    return onePoint(0, 'charge-missing', `${names(meant[0]!)}? Say which, with its charge.`);
+  }
+
+  const named = item.part === 'salt' ? [...cationsNamed, ...anionsNamed] : meant[0]!;
+  if (wanted.every((id) => named.includes(id))) return onePoint(1, 'right-ion', `${named.map((id) => ionOf(id).name).join(' ')} is what the sample holds.`);
+
+  if (item.seen?.length && syllabus.carryForward) {
+    const cations = followsFrom(item.seen, syllabus.cations);
+    const anions = followsFrom(item.seen, syllabus.anions);
+    const allowed = (id: IonId) => (ionOf(id).charge > 0 ? cations : anions).includes(id) || wanted.includes(id);
+    if (named.every(allowed)) {
+      return onePoint(1, 'carried-forward', `${named.map((id) => ionOf(id).name).join(' ')} follows from what was recorded, so the mark is carried forward. The sample itself was ${wanted.map((id) => ionOf(id).name).join(' ')}.`);
+    }
+    const fits = [...(item.part === 'anion' ? [] : cations), ...(item.part === 'cation' ? [] : anions)];
+    return onePoint(0, 'fits-neither', fits.length ? `${names(named)} fits neither the sample nor the record; the record points to ${names(fits)}.` : `${names(named)} fits neither the sample nor the record.`);
+  }
+  return onePoint(0, 'wrong-ion', `${names(named)} is not what the sample holds: it was ${names(wanted)}.`);
+}

@@ -1,0 +1,22 @@
+/** What every marker gives back: points, a verdict, and why, in a code a program can act on and a sentence a student can. */
+export interface Reason {
+  readonly code: string;
+  readonly text: string;
+}
+export type Verdict = 'credit' | 'partial' | 'none' | 'review';
+export interface Mark {
+  readonly points: number;
+  readonly max: number;
+  readonly verdict: Verdict;
+  readonly why: readonly Reason[];
+}
+
+/** A mark of one point or none with its reason. */
+export const onePoint = (points: 0 | 1, code: string, text: string): Mark => ({
+  points,
+  max: 1,
+  verdict: points ? 'credit' : 'none',
+  why: [{ code, text }],
+});
+/** A mark left to a person; `points` is what stands until then. */
+export const forReview = (code: string, text: string): Mark => ({ points: 0, max: 1, verdict: 'review', why: [{ code, text }] });

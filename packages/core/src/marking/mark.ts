@@ -1,0 +1,21 @@
+/** The front door to the markers: one item and one answer in, one mark out. */
+import { syllabusOf } from '../syllabus/syllabuses.js';
+import { markIdentification } from './mark-identification.js';
+import type { MarkItem } from './mark-item.js';
+import { markObservation } from './mark-observation.js';
+import type { Mark } from './mark-result.js';
+
+/**
+ * Marks one answer.
+ * @param syllabus id of the syllabus whose wording and strictness hold.
+ * @throws RangeError when an id is not known.
+ */
+export function mark(syllabus: string, item: MarkItem, answer: string): Mark {
+  const rules = syllabusOf(syllabus);
+  switch (item.kind) {
+    case 'observation':
+      return markObservation(rules, item, answer);
+    case 'identify':
+      return markIdentification(rules, item, answer);
+  }
+}

@@ -1,0 +1,69 @@
+/**
+ * A free-text answer cut into clauses of plain lower-case words, with what joins them. What the words
+ * mean is the business of the readers that use this.
+ */
+export interface Clause {
+  readonly words: readonly string[];
+  /** How this clause follows the one before it. */
+  readonly joined: 'start' | 'and' | 'or' | 'then' | 'but' | 'stop';
+}
+
+/** Longest answer read; what is beyond is dropped, so that hostile input costs no time. */
+export const longestAnswer = 2000;
+
+const contractions: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:ain|wasn|isn|didn|doesn|don|won|wouldn|couldn|can|hasn|haven|weren|aren)['’]?t\b/g, ' not '],
+  [/\bcannot\b/g, ' not '],
+  [/\bit['’]s\b/g, 'it is'],
+  [/\bw\/o\b/g, 'without'],
+];
+
+/**
+ * The answer in one spelling of characters: NFKC, lower case, hyphens and slashes told apart from
+ * spaces, contractions of "not" written out.
+ */
+export function normalise(answer: string): string {
+  let text = answer.slice(0, longestAnswer).normalize('NFKC').toLowerCase();
+  for (const [from, to] of contractions) text = text.replace(from, to);
+  return text
+    .replace(/\bcolou?r(?:ed|s)?\b/g, 'colour')
+    .replace(/\bcolord\b|\bcolourd\b/g, 'colour')
+    .replace(/\bgr[ae]y\b/g, 'grey')
+    .replace(/[‐-―−-]/g, ' ')
+    .replace(/&|\+/g, ' and ')
+    .replace(/\s*(?:->|→|=>|⇒)\s*/g, ' then ')
+    .replace(/[()[\]]/g, ' ; ')
+    .replace(/['’"“”{}*_~^`]/g, ' ');
+}
+
+const joins: Readonly<Record<string, Clause['joined']>> = {
+  and: 'and', or: 'or', then: 'then', but: 'but', although: 'but', however: 'but', instead: 'but', 'and then': 'then', before: 'then', afterwards: 'then',
+};
+
+/**
+ * The clauses of an answer in order. A full stop, semicolon or line end starts a new thought; a comma,
+ * "and", "or", "then" and "but" start a clause and say how. "/" joins like "and" (`blue/green`).
+ */
+export function clausesOf(answer: string): Clause[] {
+  const tokens = normalise(answer).match(/[\p{L}\p{N}]+|[.;:!?\n,/]/gu) ?? [];
+  const clauses: Clause[] = [];
+  let words: string[] = [];
+  let joined: Clause['joined'] = 'start';
+  const close = (next: Clause['joined']) => {
+    if (words.length) clauses.push({ words, joined });
+    // Of several joins in a row ("red, but then …") the one that says most wins.
+    else if (rank[joined] > rank[next]) next = joined;
+    words = [];
+    joined = next;
+  };
+  for (const token of tokens) {
+    if (/^[.;:!?\n]$/.test(token)) close('stop');
+    else if (token === ',' || token === '/') close('and');
+    else if (Object.hasOwn(joins, token)) close(joins[token]!);
+    else words.push(token);
+  }
+  close('stop');
+  return clauses;
+}
+
+const rank: Record<Clause['joined'], number> = { start: 0, stop: 1, and: 2, or: 3, then: 4, but: 5 };

@@ -1,0 +1,72 @@
+// Builds what has changed and nothing else: a stamp of every source file's size and time is kept beside the build.
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+const skipped = new Set(['node_modules', 'dist', 'build', '.data', 'test-results']);
+
+function* filesBelow(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    if (skipped.has(entry.name)) continue;
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) yield* filesBelow(path);
+    else yield path;
+  }
+}
+
+/** A stamp of folders and files below the root: changes when any of them does. */
+export function stampOf(paths) {
+  const hash = createHash('sha256');
+  for (const path of paths) {
+    const full = join(root, path);
+    if (!existsSync(full)) continue;
+    const files = statSync(full).isDirectory() ? [...filesBelow(full)].sort() : [full];
+    for (const file of files) {
+      const { size, mtimeMs } = statSync(file);
+      hash.update(`${file} ${size} ${mtimeMs}\n`);
+    }
+  }
+  return hash.digest('hex');
+}
+
+const stampFile = (name) => join(root, '.data', 'stamps', name);
+
+/** Has `name` been done for this stamp? */
+export const isDone = (name, stamp) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === stamp;
+
+export function markDone(name, stamp) {
+  mkdirSync(dirname(stampFile(name)), { recursive: true });
+  writeFileSync(stampFile(name), stamp);
+}
+
+/** Runs a program; its output goes where `stdio` says. Throws with `sentence` when it fails. */
+export function run(command, args, sentence, { stdio = 'inherit', cwd = root, env = process.env } = {}) {
+  const done = spawnSync(command, args, { cwd, stdio, env });
+  if (done.status !== 0) throw new Error(sentence);
+}
+
+const tsc = join(root, 'node_modules', 'typescript', 'bin', 'tsc');
+const settings = ['tsconfig.base.json', 'tsconfig.json'];
+
+/** Builds the core alone; quiet, for the headless verbs. */
+export function buildCore() {
+  const stamp = stampOf([...settings, 'packages/core']);
+  if (isDone('core', stamp) && existsSync(join(root, 'packages/core/dist/index.js'))) return;
+  run(process.execPath, [tsc, '-b', 'packages/core'], 'The core could not be built; the messages above say where.', { stdio: ['ignore', 2, 2] });
+  markDone('core', stamp);
+}
+
+/** Builds every package and the web pages. Returns whether anything had to be done. */
+export function buildAll(say) {
+  const stamp = stampOf([...settings, 'packages', 'e2e', 'package-lock.json']);
+  if (isDone('all', stamp) && existsSync(join(root, 'packages/web/dist/index.html'))) return false;
+  say('Building Kivex (about half a minute) …');
+  run(process.execPath, [tsc, '-b'], 'Kivex could not be built; the messages above say where.');
+  run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], 'The pages could not be built; the messages above say where.', { cwd: join(root, 'packages/web') });
+  markDone('core', stampOf([...settings, 'packages/core']));
+  markDone('all', stamp);
+  return true;
+}
