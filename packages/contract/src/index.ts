@@ -1,0 +1,7 @@
+/** What crosses the wire between server and web. */
+export * from './bench.js';
+export * from './lessons.js';
+export * from './live.js';
+export * from './marks.js';
+export * from './people.js';
+export * from './problem.js';

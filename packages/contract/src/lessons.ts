@@ -1,0 +1,59 @@
+/** Lessons as staff see them. */
+import type { Practical } from '@kivex/core';
+import type { StudentName } from './people.js';
+
+export const lessonStates = ['planned', 'running', 'marking', 'released'] as const;
+export type LessonState = (typeof lessonStates)[number];
+
+export interface LessonHead {
+  readonly id: string;
+  readonly title: string;
+  readonly className: string;
+  readonly teacher: string;
+  readonly room: string;
+  /** ISO 8601. */
+  readonly startsAt: string;
+  readonly state: LessonState;
+  readonly joinCode: string;
+  readonly groups: number;
+  readonly students: number;
+}
+export interface LessonSample {
+  readonly id: string;
+  readonly role: 'known' | 'unknown';
+  /** What is written on it: the salt's name for a known, `Jar 417` for an unknown. */
+  readonly label: string;
+  /** What it truly holds; staff only. */
+  readonly ions: readonly string[];
+  readonly holds: string;
+  readonly difficulty: number;
+}
+export interface LessonGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly bench: readonly [number, number];
+  readonly students: readonly StudentName[];
+  /** Ids of the unknowns it was given. */
+  readonly unknowns: readonly string[];
+}
+export interface Lesson extends LessonHead {
+  readonly practical: Practical;
+  readonly practicalVersion: number;
+  readonly samples: readonly LessonSample[];
+  readonly groupList: readonly LessonGroup[];
+  /** Students of the class who sit in no group. */
+  readonly unseated: readonly StudentName[];
+  readonly startedAt: string | null;
+  readonly endedAt: string | null;
+  readonly releasedAt: string | null;
+}
+export interface PracticalHead {
+  readonly id: string;
+  readonly title: string;
+  readonly summary: string;
+  readonly version: number;
+  readonly syllabus: string;
+  readonly minutes: number;
+  readonly knowns: number;
+  readonly unknowns: number;
+}

@@ -1,0 +1,42 @@
+/** Lets a request through only if its route says that its caller may call it. */
+import type { Role } from '@kivex/contract';
+import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import { forbidden, joinFirst, signInFirst } from '../problems/problems.js';
+import { allowedToKey, type CallerRequest } from './caller.js';
+import { SessionsService } from './sessions.service.js';
+
+const changing = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+
+@Injectable()
+export class AccessGuard implements CanActivate {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly sessions: SessionsService,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    if (context.getType() !== 'http') return true;
+    const request = context.switchToHttp().getRequest<CallerRequest>();
+    // Another site's page can send our cookies nowhere (SameSite) and cannot set this header at all.
+    if (changing.has(request.method)) {
+      const site = request.headers['sec-fetch-site'];
+      if (request.headers['x-kivex'] !== '1' || (site !== undefined && site !== 'same-origin' && site !== 'none')) {
+        throw forbidden('This request did not come from a Kivex page.');
+      }
+    }
+    const allowed = this.reflector.getAllAndOverride<readonly (Role | 'anyone')[] | undefined>(allowedToKey, [context.getHandler(), context.getClass()]) ?? [];
+    if (allowed.includes('anyone')) return true;
+    if (allowed.includes('student')) {
+      const student = await this.sessions.studentOf(request.headers.cookie);
+      if (!student) throw joinFirst();
+      request.student = student;
+      return true;
+    }
+    const staff = await this.sessions.staffOf(request.headers.cookie);
+    if (!staff) throw signInFirst();
+    if (!allowed.includes(staff.role)) throw forbidden(`This is not open to you as ${staff.role === 'head' ? 'head of department' : `a ${staff.role}`}.`);
+    request.staff = staff;
+    return true;
+  }
+}

@@ -1,0 +1,51 @@
+/** Puts the feature folders together; the config comes checked from `main.ts` or a test. */
+import { Global, Module, type DynamicModule } from '@nestjs/common';
+import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
+import { ThrottlerModule } from '@nestjs/throttler';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { AccessGuard } from './access/access.guard.js';
+import { AccessModule } from './access/access.module.js';
+import { BenchModule } from './bench/bench.module.js';
+import { BoardModule } from './board/board.module.js';
+import { Config } from './config/config.js';
+import { databaseOptions } from './database/data-source.js';
+import { DemoModule } from './demo/demo.module.js';
+import { FlowModule } from './flow/flow.module.js';
+import { HealthController } from './health/health.controller.js';
+import { LessonsModule } from './lessons/lessons.module.js';
+import { LiveModule } from './live/live.module.js';
+import { MarkingModule } from './marking/marking.module.js';
+import { PeopleModule } from './people/people.module.js';
+import { PracticalsModule } from './practicals/practicals.module.js';
+import { ProblemFilter } from './problems/problem.filter.js';
+import { validation } from './problems/validation.js';
+
+@Global()
+@Module({})
+class ConfigModule {
+  static with(config: Config): DynamicModule {
+    return { module: ConfigModule, providers: [{ provide: Config, useValue: config }], exports: [Config] };
+  }
+}
+
+@Module({})
+export class AppModule {
+  /** The whole server for one configuration. */
+  static with(config: Config): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        ConfigModule.with(config),
+        TypeOrmModule.forRoot({ ...databaseOptions(config.KIVEX_DATABASE_URL), migrationsRun: true, retryAttempts: 5, retryDelay: 1000 }),
+        ThrottlerModule.forRoot([{ ttl: 60_000, limit: config.KIVEX_JOINS_PER_MINUTE }]),
+        LiveModule, AccessModule, PeopleModule, PracticalsModule, LessonsModule, MarkingModule, FlowModule, BoardModule, BenchModule, DemoModule,
+      ],
+      controllers: [HealthController],
+      providers: [
+        { provide: APP_GUARD, useClass: AccessGuard },
+        { provide: APP_FILTER, useClass: ProblemFilter },
+        { provide: APP_PIPE, useValue: validation },
+      ],
+    };
+  }
+}

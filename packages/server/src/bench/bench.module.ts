@@ -1,0 +1,16 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { GroupUnknown, Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
+import { LessonsModule } from '../lessons/lessons.module.js';
+import { MarkingModule } from '../marking/marking.module.js';
+import { ObservingModule } from '../observing/observing.module.js';
+import { BenchController } from './bench.controller.js';
+import { BenchService } from './bench.service.js';
+import { JoiningController } from './joining.controller.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([Lesson, LessonGroup, LessonSeat, GroupUnknown]), LessonsModule, ObservingModule, MarkingModule],
+  controllers: [JoiningController, BenchController],
+  providers: [BenchService],
+})
+export class BenchModule {}

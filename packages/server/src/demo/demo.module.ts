@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { LessonsModule } from '../lessons/lessons.module.js';
+import { MarkingModule } from '../marking/marking.module.js';
+import { ObservingModule } from '../observing/observing.module.js';
+import { DemoService } from './demo.service.js';
+
+@Module({ imports: [LessonsModule, MarkingModule, ObservingModule], providers: [DemoService], exports: [DemoService] })
+export class DemoModule {}

@@ -1,0 +1,138 @@
+/** Fills an empty database with the demo school: one lesson in each state, through the same services as real work. */
+import { flameColoursOfUnlabelledJars } from '@kivex/core';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import type { StaffCaller } from '../access/caller.js';
+import { SecretsService } from '../access/secrets.service.js';
+import { LessonViewsService } from '../lessons/lesson-views.service.js';
+import { Lesson } from '../lessons/lessons.entities.js';
+import { LessonsService } from '../lessons/lessons.service.js';
+import { MarksService } from '../marking/marks.service.js';
+import { LessonLogService, type NewEntry } from '../observing/lesson-log.service.js';
+import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
+import { PracticalsService } from '../practicals/practicals.service.js';
+import { demoClasses, demoPassword, demoSchool, demoStaff } from './demo-data.js';
+import { demoWork, seeded } from './demo-work.js';
+
+/** A PIN anyone can work out from the place in the class list; demo data only. */
+export const demoPin = (place: number): string => String(2401 + place * 37);
+
+const minute = 60_000;
+
+@Injectable()
+export class DemoService {
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly secrets: SecretsService,
+    private readonly practicals: PracticalsService,
+    private readonly lessons: LessonsService,
+    private readonly views: LessonViewsService,
+    private readonly log: LessonLogService,
+    private readonly marks: MarksService,
+  ) {}
+
+  /** Fills the database unless it holds a school; returns lines that say how to log in. */
+  async fill(): Promise<string[]> {
+    const schools = await this.source.getRepository(School).find({ take: 2 });
+    if (schools.length === 0) await this.make();
+    else if (schools.length > 1 || schools[0]!.name !== demoSchool) return [];
+    return this.logins();
+  }
+
+  private async logins(): Promise<string[]> {
+    const running = await this.source.getRepository(Lesson).findOne({ where: { state: 'running' }, order: { startsAt: 'DESC' } });
+    const [first, second] = demoClasses[0]!.students;
+    return [
+      ...demoStaff.map((s) => `${s.role === 'head' ? 'head of department' : s.role}: ${s.email}, password ${demoPassword}`),
+      ...(running ? [`students: lesson code ${running.joinCode}, e.g. ${first} PIN ${demoPin(0)}, ${second} PIN ${demoPin(1)}`] : []),
+    ];
+  }
+
+  private async make(): Promise<void> {
+    const schoolId = uuidv7();
+    await this.source.getRepository(School).insert({ id: schoolId, name: demoSchool });
+    const passwordHash = await this.secrets.hash(demoPassword);
+    const staff = demoStaff.map((s) => ({ ...s, id: uuidv7(), schoolId, passwordHash }));
+    await this.source.getRepository(Staff).insert(staff);
+    const teacher: StaffCaller = staff[0]!;
+    const practical = await this.practicals.add(schoolId, flameColoursOfUnlabelledJars);
+
+    const classes = [];
+    for (const { name, students } of demoClasses) {
+      const id = uuidv7();
+      await this.source.getRepository(SchoolClass).insert({ id, schoolId, name });
+      const rows = await Promise.all(students.map(async (student, i) => ({ id: uuidv7(), classId: id, name: student, pinHash: await this.secrets.hash(demoPin(i)), leftAt: null })));
+      await this.source.getRepository(Student).insert(rows);
+      classes.push({ id, students: rows.map((r) => r.id) });
+    }
+    const [beacon, harbour] = classes as [(typeof classes)[number], (typeof classes)[number]];
+
+    const today = new Date();
+    const at = (days: number, hour: number): Date => new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, 0);
+    const plan = (students: { id: string; students: string[] }, startsAt: Date, room: string, size: number) =>
+      this.lessons.create(teacher, {
+        practical,
+        class: students.id,
+        startsAt: startsAt.toISOString(),
+        room,
+        groups: Array.from({ length: Math.ceil(students.students.length / size) }, (_, i) => ({
+          row: Math.floor(i / 5),
+          column: i % 5,
+          students: students.students.slice(i * size, (i + 1) * size),
+        })),
+      });
+
+    await plan(harbour, at(2, 11), 'Lab 1', 2);
+    const running = await plan(beacon, new Date(today.getTime() - 22 * minute), 'Lab 2', 2);
+    await this.play(teacher, running, 7, (group) => [0, 0.15, 0.45, 0.6, 0.7, 0.75, 0.85, 0.55, 1, 0.9][group] ?? 0.5, new Date(today.getTime() - 20 * minute));
+    const marking = await plan(harbour, at(-1, 11), 'Lab 1', 2);
+    await this.play(teacher, marking, 31, () => 1, at(-1, 11));
+    await this.end(teacher, marking, at(-1, 12));
+    const released = await plan(beacon, at(-8, 9), 'Lab 2', 2);
+    await this.play(teacher, released, 58, (group) => (group === 3 ? 0.8 : 1), at(-8, 9));
+    await this.end(teacher, released, at(-8, 10));
+    await this.release(teacher, released, at(-6, 16));
+  }
+
+  /** Begins a lesson and logs each group's work up to its share. */
+  private async play(teacher: StaffCaller, lessonId: string, seed: number, share: (group: number) => number, from: Date): Promise<void> {
+    await this.lessons.moveTo(teacher, lessonId, 'running');
+    await this.source.getRepository(Lesson).update({ id: lessonId }, { startedAt: from });
+    const [groups, samples, lesson] = await Promise.all([this.views.groupsOf(lessonId), this.views.samplesOf(lessonId), this.lessons.own(teacher.schoolId, lessonId)]);
+    for (const [place, group] of groups.entries()) {
+      const random = seeded(seed * 100 + place);
+      const own = samples.filter((s) => s.role === 'known' || group.unknowns.includes(s.id));
+      const steps = demoWork(own, group.students.length, share(place), random);
+      const ids = steps.map(() => uuidv7());
+      let clock = from.getTime() + 3 * minute;
+      const entries = steps.map((step, i): NewEntry => {
+        clock += (step.body.type === 'observation' ? 70_000 : 15_000) * (0.6 + random());
+        const body = step.body.type === 'naming' ? { ...step.body, evidence: (step.refersTo ?? []).map((n) => ids[n]!) } : step.body;
+        return { id: ids[i]!, lessonId, groupId: group.id, by: { studentId: group.students[step.by]!.id }, at: new Date(Math.min(clock, Date.now() - 20_000)), body };
+      });
+      if (place === 3 && share(place) < 1) {
+        entries.push({ id: uuidv7(), lessonId, groupId: group.id, by: { studentId: group.students[0]!.id }, at: new Date(Date.now() - 90_000), body: { type: 'call', reason: 'check' } });
+      }
+      await this.log.append(entries);
+      await this.marks.computeGroup(lesson, group.id);
+    }
+  }
+
+  private async end(teacher: StaffCaller, lessonId: string, when: Date): Promise<void> {
+    const lesson = await this.lessons.moveTo(teacher, lessonId, 'marking');
+    await this.source.getRepository(Lesson).update({ id: lessonId }, { endedAt: when });
+    await this.marks.computeAll(lesson);
+  }
+
+  /** Settles what a person must look at, as the teacher would, and gives the marks out. */
+  private async release(teacher: StaffCaller, lessonId: string, when: Date): Promise<void> {
+    const lesson = await this.lessons.own(teacher.schoolId, lessonId);
+    for (const row of (await this.marks.table(lesson)).rows) {
+      for (const cell of row.cells.filter((c) => c.open)) await this.marks.change(teacher, lesson, cell.id, 1, 'Near enough to lilac for this class; we agreed on the word afterwards.');
+    }
+    await this.lessons.moveTo(teacher, lessonId, 'released');
+    await this.source.getRepository(Lesson).update({ id: lessonId }, { releasedAt: when });
+  }
+}

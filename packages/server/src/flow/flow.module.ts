@@ -1,0 +1,7 @@
+import { Module } from '@nestjs/common';
+import { LessonsModule } from '../lessons/lessons.module.js';
+import { MarkingModule } from '../marking/marking.module.js';
+import { LessonStateController } from './lesson-state.controller.js';
+
+@Module({ imports: [LessonsModule, MarkingModule], controllers: [LessonStateController] })
+export class FlowModule {}

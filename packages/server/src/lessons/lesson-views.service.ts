@@ -1,0 +1,104 @@
+/** Lessons as staff read them: heads for lists, the whole for one. */
+import type { Lesson as LessonView, LessonGroup as GroupView, LessonHead, LessonSample as SampleView, StudentName } from '@kivex/contract';
+import { saltName } from '@kivex/core';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { In, Repository } from 'typeorm';
+import { ClassesService } from '../people/classes.service.js';
+import { notFound } from '../problems/problems.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
+
+/** Newest first, this many; older ones are found by class later. */
+const mostLessons = 100;
+
+@Injectable()
+export class LessonViewsService {
+  constructor(
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
+    @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
+    @InjectRepository(LessonSample) private readonly samples: Repository<LessonSample>,
+    @InjectRepository(GroupUnknown) private readonly unknowns: Repository<GroupUnknown>,
+    private readonly classes: ClassesService,
+  ) {}
+
+  async list(schoolId: string): Promise<LessonHead[]> {
+    const lessons = await this.lessons.find({
+      where: { schoolId },
+      relations: { class: true, teacher: true, practicalVersion: true },
+      order: { startsAt: 'DESC' },
+      take: mostLessons,
+    });
+    const ids = lessons.map((l) => l.id);
+    const [groups, seats] = await Promise.all([countBy(this.groups, ids), countBy(this.seats, ids)]);
+    return lessons.map((lesson) => headOf(lesson, groups.get(lesson.id) ?? 0, seats.get(lesson.id) ?? 0));
+  }
+
+  async show(schoolId: string, id: string): Promise<LessonView> {
+    const lesson = await this.lessons.findOne({ where: { id, schoolId }, relations: { class: true, teacher: true, practicalVersion: true } });
+    if (!lesson) throw notFound('lesson');
+    const [groupList, samples, inClass] = await Promise.all([this.groupsOf(id), this.samplesOf(id), this.classes.present(lesson.classId)]);
+    const seated = new Set(groupList.flatMap((g) => g.students.map((s) => s.id)));
+    return {
+      ...headOf(lesson, groupList.length, seated.size),
+      practical: lesson.practicalVersion.document,
+      practicalVersion: lesson.practicalVersion.number,
+      samples: samples.map(sampleView),
+      groupList,
+      unseated: inClass.filter((s) => !seated.has(s.id)).map(({ id: studentId, name }) => ({ id: studentId, name })),
+      startedAt: lesson.startedAt?.toISOString() ?? null,
+      endedAt: lesson.endedAt?.toISOString() ?? null,
+      releasedAt: lesson.releasedAt?.toISOString() ?? null,
+    };
+  }
+
+  /** The groups of a lesson with their students and unknowns, in order of their benches. */
+  async groupsOf(lessonId: string): Promise<GroupView[]> {
+    const groups = await this.groups.find({ where: { lessonId }, order: { benchRow: 'ASC', benchColumn: 'ASC' } });
+    const [seats, unknowns] = await Promise.all([
+      this.seats.find({ where: { lessonId }, relations: { student: true } }),
+      groups.length ? this.unknowns.findBy({ groupId: In(groups.map((g) => g.id)) }) : [],
+    ]);
+    return groups.map((group) => ({
+      id: group.id,
+      name: group.name,
+      bench: [group.benchRow, group.benchColumn],
+      students: seats.filter((s) => s.groupId === group.id).map((s): StudentName => ({ id: s.studentId, name: s.student.name })).sort((a, b) => a.name.localeCompare(b.name)),
+      unknowns: unknowns.filter((u) => u.groupId === group.id).map((u) => u.sampleId).sort(),
+    }));
+  }
+
+  /** The samples of a lesson in order, with what they hold. */
+  samplesOf(lessonId: string): Promise<LessonSample[]> {
+    return this.samples.find({ where: { lessonId }, order: { position: 'ASC' } });
+  }
+}
+
+export const sampleView = ({ id, role, label, ions, difficulty }: LessonSample): SampleView => ({ id, role, label, ions, holds: saltName(ions), difficulty });
+
+function headOf(lesson: Lesson, groups: number, students: number): LessonHead {
+  return {
+    id: lesson.id,
+    title: lesson.practicalVersion.document.title,
+    className: lesson.class.name,
+    teacher: lesson.teacher.name,
+    room: lesson.room,
+    startsAt: lesson.startsAt.toISOString(),
+    state: lesson.state,
+    joinCode: lesson.joinCode,
+    groups,
+    students,
+  };
+}
+
+async function countBy(repository: Repository<LessonGroup> | Repository<LessonSeat>, lessonIds: readonly string[]): Promise<Map<string, number>> {
+  if (!lessonIds.length) return new Map();
+  const rows = await (repository as Repository<LessonSeat>)
+    .createQueryBuilder('r')
+    .select('r.lessonId', 'lessonId')
+    .addSelect('COUNT(*)', 'n')
+    .where('r.lessonId IN (:...lessonIds)', { lessonIds })
+    .groupBy('r.lessonId')
+    .getRawMany<{ lessonId: string; n: string }>();
+  return new Map(rows.map((row) => [row.lessonId, Number(row.n)]));
+}

@@ -1,0 +1,45 @@
+import type { Lesson, LessonHead } from '@kivex/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
+import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { LessonViewsService } from './lesson-views.service.js';
+import { ChangeLessonDto, NewLessonDto, SeatDto } from './lessons.dto.js';
+import { LessonsService } from './lessons.service.js';
+
+@Controller('api/lessons')
+@AllowedTo(...teaching)
+export class LessonsController {
+  constructor(
+    private readonly lessons: LessonsService,
+    private readonly views: LessonViewsService,
+  ) {}
+
+  @Get()
+  @AllowedTo(...anyStaff)
+  list(@ByStaff() staff: StaffCaller): Promise<LessonHead[]> {
+    return this.views.list(staff.schoolId);
+  }
+  @Post()
+  async create(@ByStaff() staff: StaffCaller, @Body() wanted: NewLessonDto): Promise<Lesson> {
+    return this.views.show(staff.schoolId, await this.lessons.create(staff, wanted));
+  }
+  @Get(':id')
+  @AllowedTo(...anyStaff)
+  show(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<Lesson> {
+    return this.views.show(staff.schoolId, id);
+  }
+  @Patch(':id')
+  @HttpCode(204)
+  change(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() wanted: ChangeLessonDto): Promise<void> {
+    return this.lessons.change(staff, id, wanted);
+  }
+  @Delete(':id')
+  @HttpCode(204)
+  remove(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.lessons.remove(staff, id);
+  }
+  @Put(':id/seats/:student')
+  @HttpCode(204)
+  seat(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Param('student', ParseUUIDPipe) student: string, @Body() { group }: SeatDto): Promise<void> {
+    return this.lessons.seat(staff, id, student, group);
+  }
+}

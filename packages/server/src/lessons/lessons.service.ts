@@ -1,0 +1,149 @@
+/** Lessons: made from a practical and a class, started, ended, released. */
+import type { LessonState } from '@kivex/contract';
+import { allocateUnknowns, jarCodes, saltName } from '@kivex/core';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { randomInt } from 'node:crypto';
+import { Repository } from 'typeorm';
+import { v4 as uuidv4, v7 as uuidv7 } from 'uuid';
+import type { StaffCaller } from '../access/caller.js';
+import { LiveService } from '../live/live.service.js';
+import { ClassesService } from '../people/classes.service.js';
+import { PracticalsService } from '../practicals/practicals.service.js';
+import { badInput, conflict, notFound } from '../problems/problems.js';
+import type { ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
+
+/** Uniform in [0, 1), not to be guessed: it decides jar codes and who gets which. */
+const secureRandom = (): number => randomInt(0, 2 ** 32) / 2 ** 32;
+
+/** What each state may become. Marks can be taken back from the students' pages while they are amended. */
+const becomes: Readonly<Record<LessonState, readonly LessonState[]>> = {
+  planned: ['running'],
+  running: ['marking'],
+  marking: ['running', 'released'],
+  released: ['marking'],
+};
+const stateWords: Readonly<Record<LessonState, string>> = { planned: 'planned', running: 'running', marking: 'being marked', released: 'released' };
+
+@Injectable()
+export class LessonsService {
+  constructor(
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
+    @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
+    private readonly classes: ClassesService,
+    private readonly practicals: PracticalsService,
+    private readonly live: LiveService,
+  ) {}
+
+  /** The lesson, if it is the school's. @throws 404 */
+  async own(schoolId: string, id: string): Promise<Lesson> {
+    const lesson = await this.lessons.findOneBy({ id, schoolId });
+    if (!lesson) throw notFound('lesson');
+    return lesson;
+  }
+
+  /**
+   * Makes a lesson: groups, seats, samples with fresh jar codes, and who gets which unknown.
+   * @returns its id. @throws ProblemException with the field at fault.
+   */
+  async create(staff: StaffCaller, wanted: NewLessonDto): Promise<string> {
+    const version = await this.practicals.newest(staff.schoolId, wanted.practical);
+    await this.classes.own(staff.schoolId, wanted.class);
+    const inClass = new Set((await this.classes.present(wanted.class)).map((s) => s.id));
+    const seated = wanted.groups.flatMap((g) => g.students);
+    if (seated.some((id) => !inClass.has(id))) throw badInput('Somebody in these groups is not in the class any more. Load the page again.', 'groups');
+    if (new Set(seated).size !== seated.length) throw badInput('Somebody sits in two groups. Take them out of one.', 'groups');
+
+    const { document } = version;
+    const groups = wanted.groups.map((g, i) => ({ id: uuidv7(), name: `Group ${i + 1}`, bench: [g.row, g.column] as const, students: g.students }));
+    const unknowns = document.samples.filter((s) => s.role === 'unknown');
+    const codes = jarCodes(unknowns.length, secureRandom);
+    // Ids of samples reach students: they must not tell the order in which the practical lists them.
+    const samples = document.samples.map((sample, position) => ({
+      id: uuidv4(),
+      role: sample.role,
+      label: sample.role === 'known' ? saltName(sample.ions) : `Jar ${codes[unknowns.indexOf(sample)]}`,
+      ions: [...sample.ions],
+      difficulty: sample.difficulty,
+      position,
+    }));
+    const jars = samples.filter((s) => s.role === 'unknown').map((s) => s.id);
+    let assign: ReadonlyMap<string, readonly string[]>;
+    try {
+      ({ assign } = allocateUnknowns(groups, jars, document.unknownsPerGroup, secureRandom));
+    } catch (error) {
+      throw badInput((error as Error).message, 'groups');
+    }
+
+    const lessonId = uuidv7();
+    await this.lessons.manager.transaction(async (db) => {
+      await db.insert(Lesson, {
+        id: lessonId,
+        schoolId: staff.schoolId,
+        classId: wanted.class,
+        teacherId: staff.id,
+        practicalVersionId: version.id,
+        room: wanted.room.trim(),
+        startsAt: new Date(wanted.startsAt),
+        joinCode: await this.freeCode(),
+        state: 'planned',
+        startedAt: null,
+        endedAt: null,
+        releasedAt: null,
+      });
+      await db.insert(LessonGroup, groups.map((g) => ({ id: g.id, lessonId, name: g.name, benchRow: g.bench[0], benchColumn: g.bench[1] })));
+      await db.insert(LessonSeat, groups.flatMap((g) => g.students.map((studentId) => ({ lessonId, studentId, groupId: g.id }))));
+      await db.insert(LessonSample, samples.map((s) => ({ ...s, lessonId })));
+      await db.insert(GroupUnknown, groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))));
+    });
+    return lessonId;
+  }
+
+  async change(staff: StaffCaller, id: string, { startsAt, room }: ChangeLessonDto): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned') throw conflict('This lesson has begun; its time and room stay as they were.');
+    await this.lessons.update({ id }, { startsAt: new Date(startsAt), room: room.trim() });
+  }
+
+  async remove(staff: StaffCaller, id: string): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned') throw conflict('This lesson has begun, so its records are kept. Only planned lessons can be removed.');
+    await this.lessons.delete({ id });
+  }
+
+  /** Moves a lesson on. @throws 409 when it cannot go from where it is to there. */
+  async moveTo(staff: StaffCaller, id: string, state: LessonState): Promise<Lesson> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state === state) return lesson;
+    if (!becomes[lesson.state].includes(state)) throw conflict(`This lesson is ${stateWords[lesson.state]}; it cannot become ${stateWords[state]} from there.`);
+    const now = new Date();
+    const moments =
+      state === 'running' ? { startedAt: lesson.startedAt ?? now, endedAt: null } : state === 'marking' ? { endedAt: lesson.endedAt ?? now, releasedAt: null } : { releasedAt: now };
+    // Only from the state that was read: two presses at once do it once.
+    const done = await this.lessons.update({ id, state: lesson.state }, { state, ...moments });
+    if (!done.affected) throw conflict('Somebody else has just moved this lesson on. Load the page again.');
+    this.live.stateChanged(id, state);
+    return { ...lesson, state, ...moments };
+  }
+
+  /** Seats a student of the class in a group, or moves them; latecomers too. */
+  async seat(staff: StaffCaller, id: string, studentId: string, groupId: string): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned' && lesson.state !== 'running') throw conflict('This lesson is over; seats stay as they were.');
+    const students = await this.classes.present(lesson.classId);
+    if (!students.some((s) => s.id === studentId)) throw notFound('student in this class');
+    if (!(await this.groups.findOneBy({ id: groupId, lessonId: id }))) throw badInput('This group is not in the lesson. Load the page again.', 'group');
+    const inGroup = await this.seats.countBy({ groupId });
+    if (inGroup >= 4) throw conflict('This group is full: four at most. Choose another.', 'group');
+    await this.seats.upsert({ lessonId: id, studentId, groupId }, ['lessonId', 'studentId']);
+  }
+
+  private async freeCode(): Promise<string> {
+    for (;;) {
+      const code = String(randomInt(100_000, 1_000_000));
+      if (!(await this.lessons.existsBy({ joinCode: code }))) return code;
+    }
+  }
+}

@@ -1,0 +1,16 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { LessonsModule } from '../lessons/lessons.module.js';
+import { ObservingModule } from '../observing/observing.module.js';
+import { PracticalVersion } from '../practicals/practicals.entities.js';
+import { MarkChangeRow, MarkRow } from './marking.entities.js';
+import { MarksController } from './marks.controller.js';
+import { MarksService } from './marks.service.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]), LessonsModule, ObservingModule],
+  controllers: [MarksController],
+  providers: [MarksService],
+  exports: [MarksService],
+})
+export class MarkingModule {}

@@ -1,0 +1,67 @@
+import type { ClassHead, ClassRoster, PinCard, RosterPreview } from '@kivex/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
+import { ApiProperty } from '@nestjs/swagger';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Length, Matches, MaxLength } from 'class-validator';
+import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { ClassesService } from './classes.service.js';
+
+class NewClassDto {
+  @ApiProperty() @IsString() @Matches(/\S/, { message: 'Give the class a name, such as 9 Beacon.' }) @MaxLength(60, { message: 'A class name has at most 60 characters.' }) name: string;
+}
+class RosterDto {
+  @ApiProperty({ description: 'One name a line, or CSV' }) @IsString() @MaxLength(200_000, { message: 'This is too long for a class list.' }) text: string;
+}
+class NewPinsDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose at least one student.' })
+  @ArrayMaxSize(400)
+  @IsUUID('all', { each: true })
+  students: string[];
+}
+class RenameDto {
+  @ApiProperty() @IsString() @Matches(/\p{L}/u, { message: 'Write a name with letters.' }) @Length(1, 80, { message: 'A name has 1 to 80 letters.' }) name: string;
+}
+
+@Controller('api')
+@AllowedTo(...teaching)
+export class ClassesController {
+  constructor(private readonly classes: ClassesService) {}
+
+  @Get('classes')
+  @AllowedTo(...anyStaff)
+  list(@ByStaff() staff: StaffCaller): Promise<ClassHead[]> {
+    return this.classes.list(staff.schoolId);
+  }
+  @Post('classes')
+  create(@ByStaff() staff: StaffCaller, @Body() { name }: NewClassDto): Promise<ClassHead> {
+    return this.classes.create(staff.schoolId, name);
+  }
+  @Get('classes/:id')
+  roster(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<ClassRoster> {
+    return this.classes.roster(staff.schoolId, id);
+  }
+  @Post('classes/:id/roster/preview')
+  @HttpCode(200)
+  preview(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { text }: RosterDto): Promise<RosterPreview> {
+    return this.classes.preview(staff.schoolId, id, text);
+  }
+  @Post('classes/:id/roster')
+  add(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { text }: RosterDto): Promise<ClassRoster> {
+    return this.classes.add(staff.schoolId, id, text);
+  }
+  @Post('classes/:id/pins')
+  newPins(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { students }: NewPinsDto): Promise<PinCard[]> {
+    return this.classes.newPins(staff.schoolId, id, students);
+  }
+  @Patch('students/:id')
+  @HttpCode(204)
+  rename(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { name }: RenameDto): Promise<void> {
+    return this.classes.rename(staff.schoolId, id, name);
+  }
+  @Delete('students/:id')
+  @HttpCode(204)
+  leave(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.classes.leave(staff.schoolId, id);
+  }
+}

@@ -1,0 +1,16 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { ClassesController } from './classes.controller.js';
+import { ClassesService } from './classes.service.js';
+import { PracticalsModule } from '../practicals/practicals.module.js';
+import { School, SchoolClass, Staff, Student } from './people.entities.js';
+import { StaffController } from './staff.controller.js';
+import { StaffService } from './staff.service.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([School, Staff, SchoolClass, Student]), PracticalsModule],
+  controllers: [ClassesController, StaffController],
+  providers: [ClassesService, StaffService],
+  exports: [ClassesService],
+})
+export class PeopleModule {}

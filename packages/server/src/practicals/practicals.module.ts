@@ -1,0 +1,13 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { PracticalsController } from './practicals.controller.js';
+import { Practical, PracticalVersion } from './practicals.entities.js';
+import { PracticalsService } from './practicals.service.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([Practical, PracticalVersion])],
+  controllers: [PracticalsController],
+  providers: [PracticalsService],
+  exports: [PracticalsService],
+})
+export class PracticalsModule {}

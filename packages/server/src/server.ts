@@ -1,0 +1,50 @@
+/** Builds the server from a configuration; `main.ts` starts it, tests start it on a port of their own. */
+import type { INestApplication } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import type { Express } from 'express';
+import helmet from 'helmet';
+import { AppModule } from './app.module.js';
+import type { Config } from './config/config.js';
+import { LiveAdapter } from './live/live.adapter.js';
+import { makeLogger, NestLogger, requestLog } from './logging.js';
+import { servePages } from './pages.js';
+
+/** The server, set up and migrated, not yet listening. */
+export async function buildServer(config: Config): Promise<INestApplication> {
+  const logger = makeLogger(config.KIVEX_LOG);
+  const app = await NestFactory.create(AppModule.with(config), { logger: new NestLogger(logger), abortOnError: false });
+  const http = app.getHttpAdapter().getInstance() as Express;
+  http.disable('x-powered-by');
+  http.set('trust proxy', 'loopback');
+  app.use(requestLog(logger));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          // Chakra's styles go in through the style sheet interface and need no inline styles.
+          styleSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:'],
+          connectSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      // Only https hosts may promise https; on a school's plain-http network it would lock devices out.
+      strictTransportSecurity: config.KIVEX_SECURE,
+      crossOriginOpenerPolicy: config.KIVEX_SECURE,
+      originAgentCluster: config.KIVEX_SECURE,
+    }),
+  );
+  servePages(http);
+  app.useWebSocketAdapter(new LiveAdapter(app, config.KIVEX_REDIS_URL));
+  const described = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Kivex').setDescription('Every request that changes something carries the header X-Kivex: 1.').build());
+  http.get('/api/openapi.json', (_request, response) => void response.json(described));
+  return app;
+}
