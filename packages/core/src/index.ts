@@ -1,6 +1,8 @@
 /** Everything the other floors use of the core. */
 export * from './headless/verbs.js';
+export * from './lesson/advice.js';
 export * from './lesson/allocation.js';
+export * from './lesson/class-results.js';
 export * from './lesson/contradictions.js';
 export * from './lesson/lesson-marks.js';
 export * from './lesson/practical.js';
@@ -12,6 +14,7 @@ export * from './reading/colour-terms.js';
 export * from './reading/read-colours.js';
 export * from './reading/read-ions.js';
 export * from './reasoning/identify.js';
+export * from './reasoning/lookalikes.js';
 export * from './reasoning/likelihood.js';
 export * from './sources/sources.js';
 export * from './species/ion.js';
@@ -20,3 +23,4 @@ export * from './syllabus/syllabus-definition.js';
 export * from './syllabus/syllabuses.js';
 export * from './tests/test-definition.js';
 export * from './tests/tests.js';
+export * from './tests/well-look.js';

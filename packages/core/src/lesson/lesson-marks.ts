@@ -1,6 +1,8 @@
 /** The marks of one student for one lesson, computed from the group's record and their own names. */
 import type { Mark } from '../marking/mark-result.js';
 import { mark } from '../marking/mark.js';
+import { colourTermOf } from '../reading/colour-terms.js';
+import { readColours } from '../reading/read-colours.js';
 import { attributeOf, testOf } from '../tests/tests.js';
 import { decisive, namingOf, seenIn, standing, type GroupRecord, type ObservationEntry } from './record.js';
 
@@ -30,6 +32,12 @@ export function answerOf(entry: ObservationEntry | undefined, attribute: string)
   return [label, words].filter(Boolean).join('. ');
 }
 
+/** Do the words, read to the values of the pad, say just what was tapped ("light purple" beside a tapped lilac)? */
+function saysTheSame(words: string, tapped: string, nakedEye: boolean): boolean {
+  const claimed = readColours(words).claims.filter((claim) => !claim.denied && claim.throughGlass === !nakedEye);
+  return claimed.length > 0 && claimed.every((claim) => colourTermOf(claim.term)[nakedEye ? 'naked' : 'glass'] === tapped);
+}
+
 function markEntry(syllabus: string, sample: MarkedSample, test: string, entry: ObservationEntry | undefined): { answer: string; mark: Mark } {
   const attribute = testOf(test).attributes[0]!.id;
   const item = { kind: 'observation', test, sample: sample.ions, attribute } as const;
@@ -41,6 +49,7 @@ function markEntry(syllabus: string, sample: MarkedSample, test: string, entry: 
   const byTap = mark(syllabus, item, tapped);
   // Words that name no colour leave the tap to stand; words that name another colour than the tap go to a person.
   if (own.why.some((w) => w.code === 'no-colour-named' || w.code === 'unread')) return { answer, mark: byTap };
+  if (saysTheSame(words, entry!.body.seen[attribute]!, attribute === testOf(test).attributes[0]!.id)) return { answer, mark: byTap };
   if (own.verdict !== byTap.verdict) {
     return { answer, mark: { points: 0, max: 1, verdict: 'review', why: [{ code: 'tap-and-words-differ', text: `“${tapped}” was tapped and “${words}” written; a person decides which was meant.` }] } };
   }

@@ -72,6 +72,7 @@ describe('marks of one student', () => {
   test('words and tap that disagree go to a person', () => {
     expect(points(saw('lilac', { words: 'it was green' }))[0]).toBe('review');
     expect(points(saw('lilac', { words: 'only for a moment' }))[0]).toBe(1);
+    expect(points(saw('lilac', { words: 'a sort of light purple' }))[0]).toBe(1);
   });
   test('nothing done earns nothing and says so', () => {
     expect(marks().map((m) => m.why[0]?.code)).toEqual(['blank', 'blank']);

@@ -1,8 +1,9 @@
 /** The flame test: what may be seen, which ion shows what, and the slips that change it. */
 import { flameVariants } from './flame-method.js';
-import type { Attribute, AttributeValue, Outcome, TestDefinition, WellLook } from './test-definition.js';
+import type { Attribute, AttributeValue, Outcome, TestDefinition } from './test-definition.js';
+import type { WellPattern } from './well-look.js';
 
-const flame = (id: string, label: string, colour: string, pattern: WellLook['pattern']): AttributeValue => ({
+const flame = (id: string, label: string, colour: string, pattern: WellPattern): AttributeValue => ({
   id,
   label,
   look: { kind: 'flame', colour, pattern },
@@ -10,7 +11,7 @@ const flame = (id: string, label: string, colour: string, pattern: WellLook['pat
 const nothing: AttributeValue = {
   id: 'none',
   label: 'no colour',
-  look: { kind: 'nothing', colour: '#dfe7ee', pattern: 'plain' },
+  look: { kind: 'nothing' },
 };
 
 const colour: Attribute = {

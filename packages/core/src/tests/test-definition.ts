@@ -5,17 +5,10 @@
  */
 import type { SourceId } from '../sources/sources.js';
 import type { IonId } from '../species/ion.js';
+import type { WellLook } from './well-look.js';
 
 export type TestId = 'flame';
 export type VariantId = 'wire' | 'splint' | 'swab';
-
-/** How the small drawing of a result looks: an emission (a flame) in this colour, and a pattern beside the colour. */
-export interface WellLook {
-  readonly kind: 'flame' | 'nothing';
-  /** sRGB for the screen, `#rrggbb`; never the only carrier of meaning. */
-  readonly colour: string;
-  readonly pattern: 'plain' | 'bars' | 'dots' | 'rising' | 'falling' | 'grid' | 'waves' | 'rings' | 'dashes' | 'crosses';
-}
 
 export interface AttributeValue {
   readonly id: string;

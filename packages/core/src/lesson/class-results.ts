@@ -1,0 +1,47 @@
+/** What a class's marks and names tell: how each item went, and which ion was taken for which. */
+import { readIons } from '../reading/read-ions.js';
+import { cationIn, ionOf } from '../species/species.js';
+import { readGroup, type LessonEvent } from './record.js';
+
+export interface ItemResult {
+  readonly sample: string;
+  readonly strand: 'observation' | 'conclusion';
+  /** Points earned and points there were, over all students marked. */
+  readonly earned: number;
+  readonly of: number;
+}
+export interface Naming {
+  readonly truth: string;
+  /** Ion id named, or null where none could be read. */
+  readonly named: string | null;
+  readonly n: number;
+}
+
+/** Points by item over all students. */
+export function itemResults(cells: Iterable<{ readonly sample: string; readonly strand: ItemResult['strand']; readonly points: number; readonly max: number }>): ItemResult[] {
+  const items = new Map<string, ItemResult>();
+  for (const { sample, strand, points, max } of cells) {
+    const key = `${strand}:${sample}`;
+    const so = items.get(key);
+    items.set(key, { sample, strand, earned: (so?.earned ?? 0) + points, of: (so?.of ?? 0) + max });
+  }
+  return [...items.values()];
+}
+
+/** The last name each student gave each unknown, counted against the truth. */
+export function namings(events: readonly LessonEvent[], unknowns: readonly { readonly id: string; readonly ions: readonly string[] }[]): Naming[] {
+  const last = new Map<string, { truth: string; named: string | null }>();
+  for (const entry of readGroup(events).namings) {
+    const sample = unknowns.find((u) => u.id === entry.body.sample);
+    const truth = sample && cationIn(sample.ions);
+    if (!truth) continue;
+    const ions = readIons(entry.body.answer).claims.filter((c) => !c.denied).flatMap((c) => c.ions).filter((id) => ionOf(id).charge > 0);
+    last.set(`${entry.by} ${entry.body.sample}`, { truth, named: ions.length === 1 ? ions[0]! : null });
+  }
+  const counts = new Map<string, Naming>();
+  for (const { truth, named } of last.values()) {
+    const key = `${truth} ${named ?? ''}`;
+    counts.set(key, { truth, named, n: (counts.get(key)?.n ?? 0) + 1 });
+  }
+  return [...counts.values()].sort((a, b) => b.n - a.n);
+}

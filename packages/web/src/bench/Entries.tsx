@@ -1,0 +1,68 @@
+/** What has been logged for one sample: nothing is rubbed out, a correction stands beside the first entry. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { StudentName } from '@kivex/contract';
+import type { GroupRecord, ObservationEntry } from '@kivex/core';
+import { Button } from '../kit/Button.js';
+import { clock } from '../kit/moments.js';
+import { Tile } from '../kit/Tile.js';
+import { shownResults } from '../kit/well/results.js';
+import { Well } from '../kit/well/Well.js';
+import type { Waiting } from './device-store.js';
+
+interface EntriesProps {
+  readonly record: GroupRecord;
+  readonly sample: string;
+  readonly students: readonly StudentName[];
+  readonly waiting: readonly Waiting[];
+  readonly correct: (entry: ObservationEntry) => void;
+}
+
+export function Entries({ record, sample, students, waiting, correct }: EntriesProps) {
+  const entries = record.observations.filter((o) => o.body.sample === sample);
+  if (!entries.length) return null;
+  return (
+    <Tile p="3">
+      <chakra.h3 fontSize="lg" mb="1">Your record</chakra.h3>
+      <chakra.ol display="flex" flexDirection="column">
+        {entries.map((entry) => (
+          <chakra.li key={entry.id} display="flex" alignItems="center" gap="3" py="2" borderTop="1px solid" borderColor="slate.200" color={entry.correctedBy ? 'ink.faint' : 'ink'}>
+            <EntryWells entry={entry} />
+            <Box flex="1" minW="0">
+              <EntryWords entry={entry} />
+              <chakra.div fontSize="sm" color="ink.soft">
+                {clock(entry.at)}, {students.find((s) => s.id === entry.by)?.name ?? 'your group'}
+                {entry.body.corrects && ', a correction'}
+                {entry.correctedBy && ', corrected below'}
+                {waiting.some((w) => w.event.id === entry.id) && ', on this device'}
+              </chakra.div>
+            </Box>
+            {!entry.correctedBy && <Button size="bench" minH="12" fontSize="md" onClick={() => correct(entry)}>Correct</Button>}
+          </chakra.li>
+        ))}
+      </chakra.ol>
+    </Tile>
+  );
+}
+
+export function EntryWells({ entry, size = 44 }: { readonly entry: ObservationEntry; readonly size?: number }) {
+  const shown = shownResults(entry.body.test, entry.body.seen);
+  if (!shown.length) return <Well look={{ kind: 'empty' }} size={size} corrected={Boolean(entry.correctedBy)} doubtful={Boolean(entry.body.doubtful)} />;
+  return (
+    <Box display="flex" gap="1">
+      {shown.map((r) => (
+        <Well key={r.attribute} look={r.look} glass={r.glass} size={size} doubtful={Boolean(entry.body.doubtful)} corrected={Boolean(entry.correctedBy)} />
+      ))}
+    </Box>
+  );
+}
+
+export function EntryWords({ entry }: { readonly entry: ObservationEntry }) {
+  const shown = shownResults(entry.body.test, entry.body.seen);
+  return (
+    <div style={{ textDecoration: entry.correctedBy ? 'line-through' : undefined }}>
+      {shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}
+      {entry.body.words && <chakra.span color="ink.soft">{shown.length ? ' ' : ''}“{entry.body.words}”</chakra.span>}
+      {entry.body.doubtful && <chakra.span color="saffron" fontWeight="600"> not sure</chakra.span>}
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+/** The method, one step at a time, with the cautions where they matter. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { Bench, WireEvent } from '@kivex/contract';
+import { testOf, variantOf, type StudentBody } from '@kivex/core';
+import { ArrowLeft, ArrowRight, PencilLine, ShieldAlert } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from '../kit/Button.js';
+import { Notice } from '../kit/Notice.js';
+import { Tile } from '../kit/Tile.js';
+
+interface MethodProps {
+  readonly bench: Bench;
+  readonly events: readonly WireEvent[];
+  readonly log: (body: StudentBody) => Promise<string>;
+  readonly toLog: () => void;
+}
+
+/** The step this student was last at, from the log. */
+const lastStep = (events: readonly WireEvent[], me: string): number =>
+  events.reduce((step, e) => (e.by === me && e.body.type === 'step' ? e.body.step : step), 0);
+
+export function Method({ bench, events, log, toLog }: MethodProps) {
+  const planned = bench.tests[0]!;
+  const test = testOf(planned.test);
+  const variant = variantOf(test, planned.variant);
+  const [at, setAt] = useState(() => Math.min(lastStep(events, bench.me.id), variant.steps.length - 1));
+  const step = variant.steps[at]!;
+  const move = (next: number) => {
+    setAt(next);
+    void log({ type: 'step', test: test.id, step: next });
+  };
+  const last = at === variant.steps.length - 1;
+
+  return (
+    <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
+      <Box>
+        <chakra.p color="ink.soft" fontWeight="600">
+          {test.name}, {variant.name.toLowerCase()} · step {at + 1} of {variant.steps.length}
+        </chakra.p>
+        <Box display="flex" gap="1.5" mt="2" aria-hidden>
+          {variant.steps.map((s, i) => (
+            <Box key={s.text} flex="1" height="6px" borderRadius="round" bg={i < at ? 'verdigris' : i === at ? 'permanganate' : 'slate.200'} />
+          ))}
+        </Box>
+      </Box>
+      <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
+        {step.text}
+      </chakra.h2>
+      {step.teacherFirst && (
+        <Notice tone="look" action={<Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>Ask the teacher over</Button>}>
+          Show your teacher before you do this step.
+        </Notice>
+      )}
+      {step.cautions?.map((caution) => (
+        <Box key={caution.text} display="flex" gap="3" bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'} color={caution.level === 'danger' ? 'cinnabar' : 'saffron'} borderRadius="tile" p="3" fontWeight="600">
+          <ShieldAlert size={26} aria-hidden style={{ flex: 'none' }} />
+          <span>
+            <chakra.span srOnly>Caution: </chakra.span>
+            {caution.text}
+          </span>
+        </Box>
+      ))}
+      {step.why && (
+        <chakra.details fontSize="lg">
+          <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">Why?</chakra.summary>
+          {step.why}
+        </chakra.details>
+      )}
+      <Box flex="1" />
+      <Box display="flex" gap="3">
+        <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}><ArrowLeft aria-hidden /> Back</Button>
+        {last ? (
+          <Button size="bench" variant="go" flex="1" onClick={() => { move(0); toLog(); }}><PencilLine aria-hidden /> Log what you saw</Button>
+        ) : (
+          <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>Next step <ArrowRight aria-hidden /></Button>
+        )}
+      </Box>
+      <chakra.p fontSize="sm" color="ink.soft">These are the usual cautions. What your teacher and your school say comes first.</chakra.p>
+    </Tile>
+  );
+}

@@ -1,0 +1,129 @@
+/** The record pad: choose the sample, tap what was seen, log it. Three taps; everything else is optional. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { Bench } from '@kivex/contract';
+import { adviceOn, attributeOf, testOf, type GroupRecord, type StudentBody } from '@kivex/core';
+import { useState } from 'react';
+import { Button } from '../kit/Button.js';
+import { Notice } from '../kit/Notice.js';
+import { Tile } from '../kit/Tile.js';
+import type { Waiting } from './device-store.js';
+import { Entries } from './Entries.js';
+import { SampleStrip } from './SampleStrip.js';
+import { WellChoice } from './WellChoice.js';
+
+interface PadProps {
+  readonly bench: Bench;
+  readonly record: GroupRecord;
+  readonly waiting: readonly Waiting[];
+  readonly log: (body: StudentBody) => Promise<string>;
+}
+interface Draft {
+  readonly sample: string | undefined;
+  readonly seen: Readonly<Record<string, string>>;
+  readonly words: string;
+  readonly doubtful: boolean;
+  readonly corrects: string | undefined;
+}
+
+const blank: Draft = { sample: undefined, seen: {}, words: '', doubtful: false, corrects: undefined };
+const draftKey = (lesson: string, student: string) => `kivex-pad-${lesson}-${student}`;
+
+/** What was being entered when the page was last open. */
+function storedDraft(key: string): Draft {
+  try {
+    return { ...blank, ...(JSON.parse(sessionStorage.getItem(key) ?? '{}') as Partial<Draft>) };
+  } catch {
+    return blank;
+  }
+}
+
+export function Pad({ bench, record, waiting, log }: PadProps) {
+  const planned = bench.tests[0]!;
+  const test = testOf(planned.test);
+  const key = draftKey(bench.lesson.id, bench.me.id);
+  const [draft, setDraft] = useState<Draft>(() => storedDraft(key));
+  const [advice, setAdvice] = useState<string>();
+  const [said, setSaid] = useState('');
+  const change = (part: Partial<Draft>) => {
+    const next = { ...draft, ...part };
+    setDraft(next);
+    sessionStorage.setItem(key, JSON.stringify(next));
+  };
+  const sample = bench.samples.find((s) => s.id === draft.sample);
+  const ready = sample && (Object.keys(draft.seen).length > 0 || draft.words.trim());
+
+  const save = async () => {
+    if (!sample || !ready) return;
+    await log({
+      type: 'observation', sample: sample.id, test: test.id, variant: planned.variant, seen: draft.seen,
+      ...(draft.words.trim() ? { words: draft.words.trim() } : {}),
+      ...(draft.doubtful ? { doubtful: true } : {}),
+      ...(draft.corrects ? { corrects: draft.corrects } : {}),
+    });
+    setAdvice(draft.doubtful ? (adviceOn(test.id, draft.seen) ?? 'Not sure? Repeat it with fresh sample; the second look stands beside the first.') : adviceOn(test.id, draft.seen));
+    setSaid(`Logged for ${sample.label}.`);
+    change({ ...blank, sample: sample.id });
+  };
+
+  return (
+    <>
+      <Tile p="3">
+        <chakra.h2 fontSize="lg" mb="2">Which sample?</chakra.h2>
+        <SampleStrip samples={bench.samples} record={record} chosen={draft.sample} choose={(id) => { setAdvice(undefined); setSaid(''); change({ ...blank, sample: id }); }} />
+      </Tile>
+      <chakra.p srOnly role="status">{said}</chakra.p>
+      {advice && <Notice tone="look" action={<Button size="bench" onClick={() => setAdvice(undefined)}>All right</Button>}>{advice}</Notice>}
+      {sample ? (
+        <Tile p="3" display="flex" flexDirection="column" gap="4">
+          <chakra.h2 fontSize="xl">
+            {sample.label}
+            {draft.corrects && <chakra.span color="permanganate"> · correcting an entry</chakra.span>}
+          </chakra.h2>
+          {planned.attributes.map((id, place) => {
+            const attribute = attributeOf(test, id);
+            const choice = (
+              <WellChoice
+                attribute={attribute}
+                chosen={draft.seen[id]}
+                glass={place > 0}
+                choose={(value) => {
+                  const { [id]: before, ...rest } = draft.seen;
+                  change({ seen: before === value ? rest : { ...rest, [id]: value } });
+                }}
+              />
+            );
+            if (place === 0) return <Box key={id}><chakra.h3 fontSize="md" mb="2">{attribute.question}</chakra.h3>{choice}</Box>;
+            return (
+              <chakra.details key={id} {...(draft.seen[id] ? { open: true } : {})}>
+                <chakra.summary minH="12" py="2.5" cursor="pointer" fontWeight="600" fontSize="lg">{attribute.question}</chakra.summary>
+                {choice}
+              </chakra.details>
+            );
+          })}
+          <Box>
+            <chakra.label htmlFor="own-words" fontWeight="600">In your own words <chakra.span fontWeight="400" color="ink.soft">(if you like)</chakra.span></chakra.label>
+            <chakra.input id="own-words" value={draft.words} maxLength={500} autoComplete="off" onChange={(e) => change({ words: e.target.value })} mt="1" width="100%" minH="14" px="3" fontSize="lg" bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }} />
+          </Box>
+          <Box display="flex" gap="3" flexWrap="wrap">
+            <Button size="bench" aria-pressed={draft.doubtful} variant={draft.doubtful ? 'look' : 'plain'} onClick={() => change({ doubtful: !draft.doubtful })}>
+              {draft.doubtful ? '? Not sure: yes' : 'Not sure?'}
+            </Button>
+            {draft.corrects && <Button size="bench" onClick={() => change({ ...blank, sample: sample.id })}>Leave it as it was</Button>}
+            <Button size="bench" variant="go" flex="1" minW="10rem" disabled={!ready} onClick={() => void save()}>Log it</Button>
+          </Box>
+        </Tile>
+      ) : (
+        <Notice>Tap the sample you have just tested.</Notice>
+      )}
+      {sample && (
+        <Entries
+          record={record}
+          sample={sample.id}
+          students={bench.group.students}
+          waiting={waiting}
+          correct={(entry) => change({ sample: sample.id, seen: entry.body.seen, words: entry.body.words ?? '', doubtful: false, corrects: entry.id })}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+/** The samples on the bench, each with a small well of what stands for it now. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { BenchSample } from '@kivex/contract';
+import { decisive, standing, type GroupRecord } from '@kivex/core';
+import { shownResults } from '../kit/well/results.js';
+import { Well } from '../kit/well/Well.js';
+
+interface SampleStripProps {
+  readonly samples: readonly BenchSample[];
+  readonly record: GroupRecord;
+  readonly chosen: string | undefined;
+  readonly choose: (id: string) => void;
+}
+
+export function SampleStrip({ samples, record, chosen, choose }: SampleStripProps) {
+  return (
+    <Box role="group" aria-label="Samples" display="grid" gridTemplateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))" gap="2">
+      {samples.map((sample) => {
+        const entries = standing(record, sample.id);
+        const entry = decisive(entries);
+        const shown = entry ? shownResults(entry.body.test, entry.body.seen)[0] : undefined;
+        return (
+          <chakra.button
+            key={sample.id}
+            type="button"
+            aria-pressed={sample.id === chosen}
+            onClick={() => choose(sample.id)}
+            minH="14"
+            display="flex"
+            alignItems="center"
+            gap="2"
+            px="2"
+            textAlign="left"
+            cursor="pointer"
+            bg={sample.id === chosen ? 'permanganate.wash' : 'porcelain'}
+            borderWidth="2px"
+            borderStyle="solid"
+            borderColor={sample.id === chosen ? 'permanganate' : 'slate.300'}
+            borderRadius="tile"
+            fontWeight={sample.role === 'unknown' ? '700' : '500'}
+            _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' }}
+          >
+            <Well look={shown?.look ?? { kind: 'empty' }} size={36} doubtful={Boolean(entry?.body.doubtful)} glass={shown?.glass ?? false} times={entries.length} />
+            <span style={{ lineHeight: 1.15 }}>
+              {sample.label}
+              {shown && <chakra.span display="block" fontSize="sm" color="ink.soft" fontWeight="400">{shown.word}</chakra.span>}
+            </span>
+          </chakra.button>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,6 @@
+/** The porcelain tile that work lies on. */
+import { chakra } from '@chakra-ui/react';
+
+export const Tile = chakra('section', {
+  base: { bg: 'porcelain', borderRadius: 'glaze', boxShadow: 'tile', borderWidth: '1px', borderStyle: 'solid', borderColor: 'slate.200', p: { base: '4', lg: '5' } },
+});

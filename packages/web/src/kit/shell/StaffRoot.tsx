@@ -1,0 +1,22 @@
+/** What only staff pages need: the cache of server data. Benches do without it. */
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Outlet } from 'react-router';
+import { RequestProblem } from '../request/request.js';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      // What a person must mend is not asked again; a server that is away is.
+      retry: (failures, error) => failures < 3 && !(error instanceof RequestProblem && error.status >= 400 && error.status < 500),
+    },
+  },
+});
+
+export default function StaffRoot() {
+  return (
+    <QueryClientProvider client={client}>
+      <Outlet />
+    </QueryClientProvider>
+  );
+}

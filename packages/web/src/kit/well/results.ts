@@ -1,0 +1,27 @@
+/** From recorded values to wells and words, the same everywhere. */
+import { attributeOf, isTestId, testOf, type WellLook } from '@kivex/core';
+
+const glassAttribute = 'throughBlueGlass';
+
+export interface ShownResult {
+  readonly attribute: string;
+  readonly look: WellLook;
+  readonly word: string;
+  readonly glass: boolean;
+}
+
+/** Each value of a record as it is drawn and named, naked eye first. */
+export function shownResults(test: string, seen: Readonly<Record<string, string>>): ShownResult[] {
+  if (!isTestId(test)) return [];
+  const definition = testOf(test);
+  return definition.attributes.flatMap((attribute): ShownResult[] => {
+    const value = attributeOf(definition, attribute.id).values.find((v) => v.id === seen[attribute.id]);
+    return value ? [{ attribute: attribute.id, look: value.look, word: value.label, glass: attribute.id === glassAttribute }] : [];
+  });
+}
+
+/** A record in words: "yellow; through the glass: crimson". */
+export const resultWords = (test: string, seen: Readonly<Record<string, string>>): string =>
+  shownResults(test, seen)
+    .map((r) => (r.glass ? `through the glass: ${r.word}` : r.word))
+    .join('; ');

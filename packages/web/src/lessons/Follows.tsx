@@ -1,0 +1,37 @@
+/** The panel "What follows": plain sentences on what the present state leads to, each with what to do. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Tile } from '../kit/Tile.js';
+
+export interface Consequence {
+  readonly key: string;
+  readonly tone: 'tell' | 'look' | 'stop' | 'go';
+  readonly text: ReactNode;
+  readonly action?: ReactNode;
+}
+const lines = { tell: 'slate.300', look: 'saffron.line', stop: 'cinnabar', go: 'verdigris.line' } as const;
+
+export function Follows({ consequences, children }: { readonly consequences: readonly Consequence[]; readonly children?: ReactNode }) {
+  return (
+    <Tile aria-label="What follows" position="sticky" top="4" display="flex" flexDirection="column" gap="3" alignSelf="start">
+      <chakra.h2 fontSize="lg">What follows</chakra.h2>
+      {consequences.map(({ key, tone, text, action }) => (
+        <Box key={key} borderLeft="5px solid" borderColor={lines[tone]} pl="3">
+          <div>{text}</div>
+          {action && <Box mt="1.5">{action}</Box>}
+        </Box>
+      ))}
+      {children}
+    </Tile>
+  );
+}
+
+/** The working surface with the panel at its right. */
+export function Surface({ children, follows }: { readonly children: ReactNode; readonly follows: ReactNode }) {
+  return (
+    <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 19rem' }} alignItems="start">
+      <Box display="grid" gap="4" minW="0">{children}</Box>
+      {follows}
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+/** One lesson across the top with its five faces; the working surface below. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { Lesson } from '@kivex/contract';
+import { useEffect } from 'react';
+import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
+import { dayAndTime } from '../kit/moments.js';
+import { Failed, Loading } from '../kit/Notice.js';
+import { useMe } from '../kit/shell/Shell.js';
+import { useLesson } from './lesson-queries.js';
+import { StateMark } from './StateMark.js';
+
+export const faces = [
+  { path: 'plan', name: 'Plan' },
+  { path: 'prepare', name: 'Prepare' },
+  { path: 'run', name: 'Run' },
+  { path: 'mark', name: 'Mark' },
+  { path: 'review', name: 'Review' },
+] as const;
+const technicianFaces: readonly string[] = ['plan', 'prepare'];
+
+const Face = chakra(NavLink, {
+  base: {
+    px: '4', py: '2', fontWeight: '600', color: 'ink.soft', textDecoration: 'none', borderRadius: 'tile', borderWidth: '2px', borderStyle: 'solid', borderColor: 'transparent',
+    _hover: { bg: 'slate.200' }, '&[aria-current=page]': { bg: 'porcelain', color: 'permanganate', borderColor: 'permanganate', boxShadow: 'tile' },
+  },
+});
+
+/** The lesson the page is in. */
+export const useThisLesson = () => useOutletContext<Lesson>();
+
+export default function LessonFrame() {
+  const { id = '' } = useParams();
+  const lesson = useLesson(id);
+  const me = useMe();
+  const go = useNavigate();
+  const open = faces.filter((face) => me.data?.role !== 'technician' || technicianFaces.includes(face.path));
+
+  useEffect(() => {
+    let leader = false;
+    const press = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) return;
+      const face = faces[Number(event.key) - 1];
+      if (leader && face) void go(`/lessons/${id}/${face.path}`);
+      leader = event.key === 'g';
+    };
+    addEventListener('keydown', press);
+    return () => removeEventListener('keydown', press);
+  }, [go, id]);
+
+  if (lesson.isPending) return <Loading what="the lesson" />;
+  if (lesson.error) return <Failed error={lesson.error} again={() => void lesson.refetch()} />;
+  const { title, className, room, startsAt, state } = lesson.data;
+  return (
+    <>
+      <Box data-noprint display="flex" alignItems="center" gap="4" flexWrap="wrap" mb="4">
+        <Box minW="0">
+          <chakra.h1 fontSize="lg">{className}: {title}</chakra.h1>
+          <Box display="flex" gap="3" alignItems="center" color="ink.soft" fontSize="sm" mt="0.5">
+            {dayAndTime(startsAt)} · {room} <StateMark state={state} />
+          </Box>
+        </Box>
+        <Box flex="1" />
+        <chakra.nav aria-label="Faces of the lesson" display="flex" alignItems="center" gap="0.5" flexWrap="wrap">
+          {open.map((face, i) => (
+            <Box key={face.path} display="flex" alignItems="center" gap="0.5">
+              {i > 0 && <chakra.span aria-hidden color="slate.500">›</chakra.span>}
+              <Face to={`/lessons/${id}/${face.path}`}>{face.name}</Face>
+            </Box>
+          ))}
+        </chakra.nav>
+      </Box>
+      <Outlet context={lesson.data} />
+    </>
+  );
+}

@@ -1,0 +1,86 @@
+/** Adds names to a class: pasted or from a file, looked over line by line before anything is taken in. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { RosterPreview } from '@kivex/contract';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Button } from '../kit/Button.js';
+import { Notice } from '../kit/Notice.js';
+import { request } from '../kit/request/request.js';
+import { Tile } from '../kit/Tile.js';
+
+const pause = 300;
+
+export function RosterImport({ classId }: { readonly classId: string }) {
+  const cache = useQueryClient();
+  const [text, setText] = useState('');
+  const [preview, setPreview] = useState<RosterPreview>();
+  const [problem, setProblem] = useState<string>();
+  const [said, setSaid] = useState<string>();
+
+  useEffect(() => {
+    if (!text.trim()) return setPreview(undefined);
+    const timer = setTimeout(() => {
+      request<RosterPreview>('POST', `/api/classes/${classId}/roster/preview`, { text }).then(
+        (read) => { setPreview(read); setProblem(undefined); },
+        (error: Error) => setProblem(error.message),
+      );
+    }, pause);
+    return () => clearTimeout(timer);
+  }, [text, classId]);
+
+  const wrong = preview?.rows.filter((row) => row.problem) ?? [];
+  const good = preview?.rows.filter((row) => !row.problem) ?? [];
+  const add = async () => {
+    try {
+      await request('POST', `/api/classes/${classId}/roster`, { text: wrong.length ? `Name\n${good.map((row) => `"${row.name.replaceAll('"', '""')}"`).join('\n')}` : text });
+      await cache.invalidateQueries({ queryKey: ['class', classId] });
+      await cache.invalidateQueries({ queryKey: ['classes'] });
+      setSaid(`${good.length} added. Make PIN cards for them next.`);
+      // What could not be taken stays, to be put right.
+      setText(wrong.map((row) => row.name).join('\n'));
+      setProblem(undefined);
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+
+  return (
+    <Tile display="flex" flexDirection="column" gap="3">
+      <chakra.h2 fontSize="lg">Add students</chakra.h2>
+      <chakra.label htmlFor="roster">Paste one name a line, or a table with a heading “Name” or “First name” and “Surname”.</chakra.label>
+      <chakra.textarea id="roster" rows={8} value={text} onChange={(e) => { setText(e.target.value); setSaid(undefined); }} bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" p="2" width="100%" />
+      <chakra.label fontWeight="600">
+        or choose a CSV file{' '}
+        <input
+          type="file"
+          accept=".csv,.txt,text/csv,text/plain"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            if (!file) return;
+            if (file.size > 200_000) setProblem('This file is too large for a class list.');
+            else void file.text().then(setText, () => setProblem('This file could not be read.'));
+            e.target.value = '';
+          }}
+        />
+      </chakra.label>
+      {problem && <Notice tone="stop">{problem}</Notice>}
+      {said && <Notice tone="go">{said}</Notice>}
+      {preview?.problem && <Notice tone="look">{preview.problem}</Notice>}
+      {preview && preview.rows.length > 0 && (
+        <Box maxH="16rem" overflowY="auto" tabIndex={0} aria-label="Names read" role="region">
+          {preview.rows.map((row) => (
+            <Box key={row.line} display="flex" gap="3" py="1" borderTop="1px solid" borderColor="slate.200">
+              <chakra.span fontFamily="mono" color="ink.soft" minW="2rem">{row.line}</chakra.span>
+              <span>{row.name || '(empty)'}</span>
+              {row.problem && <chakra.span color="cinnabar" fontWeight="600">{row.problem}</chakra.span>}
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Button variant="go" disabled={!good.length} onClick={() => void add()}>
+        {good.length ? `Add ${good.length} ${good.length === 1 ? 'student' : 'students'}` : 'Add students'}
+      </Button>
+      {wrong.length > 0 && <chakra.p color="saffron">{wrong.length === 1 ? 'One line' : `${wrong.length} lines`} cannot be taken as they are; they stay here to be put right.</chakra.p>}
+    </Tile>
+  );
+}

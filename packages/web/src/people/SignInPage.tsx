@@ -1,0 +1,58 @@
+/** Staff sign in with e-mail address and password. */
+import { Box, chakra } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { Input } from '../kit/Input.js';
+import { Field } from '../kit/Field.js';
+import { Notice } from '../kit/Notice.js';
+import { placeProblem } from '../kit/request/form-problems.js';
+import { request } from '../kit/request/request.js';
+import { Tile } from '../kit/Tile.js';
+
+interface SignIn {
+  email: string;
+  password: string;
+}
+
+export default function SignInPage() {
+  const go = useNavigate();
+  const [query] = useSearchParams();
+  const cache = useQueryClient();
+  const { register, handleSubmit, setError, formState } = useForm<SignIn>({ defaultValues: { email: '', password: '' } });
+  const [problem, setProblem] = useState<string>();
+  const signIn = handleSubmit(async (entered) => {
+    setProblem(undefined);
+    try {
+      await request('POST', '/api/staff/sign-in', entered);
+      cache.clear();
+      const then = query.get('then');
+      await go(then?.startsWith('/') && !then.startsWith('//') ? then : '/lessons');
+    } catch (error) {
+      setProblem(placeProblem(error, ['email', 'password'], setError));
+    }
+  });
+  return (
+    <Box minH="100vh" display="flex" flexDirection="column" alignItems="center" justifyContent="center" p="4" gap="4">
+      <Tile width="100%" maxW="26rem">
+        <chakra.form onSubmit={(e) => void signIn(e)} display="flex" flexDirection="column" gap="4" noValidate>
+          <Box display="flex" alignItems="center" gap="3">
+            <img src="/kivex.svg" width={40} height={40} alt="" />
+            <chakra.h1 fontSize="xl">Staff sign in</chakra.h1>
+          </Box>
+          <Field label="E-mail address" error={formState.errors.email?.message}>
+            <Input type="email" autoComplete="username" autoFocus {...register('email')} />
+          </Field>
+          <Field label="Password" error={formState.errors.password?.message}>
+            <Input type="password" autoComplete="current-password" {...register('password')} />
+          </Field>
+          {problem && <Notice tone="stop">{problem}</Notice>}
+          <Button type="submit" variant="go" disabled={formState.isSubmitting}>Sign in</Button>
+        </chakra.form>
+      </Tile>
+      <Link to="/">Students: join a lesson</Link>
+    </Box>
+  );
+}
