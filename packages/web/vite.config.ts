@@ -25,6 +25,6 @@ export default defineConfig({
       },
     }),
   ],
-  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 400 },
+  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 500 },
   server: { port: 4181, strictPort: true, proxy: { '/api': server, '/live': { target: server, ws: true } } },
 });

@@ -35,8 +35,8 @@ export const demoClasses: readonly { name: string; students: readonly string[] }
 export const demoWords: Readonly<Record<string, readonly string[]>> = {
   crimson: ['deep red', '', 'crimson flame', ''],
   red: ['bright red', '', ''],
-  yellow: ['really bright', '', 'yellow, lasted ages', ''],
-  lilac: ['light purple', '', 'pale lilac, only just', 'a faint lilac'],
+  yellow: ['really bright', '', 'yellow, lasted ages', 'orange'],
+  lilac: ['light purple', '', 'pinkish', 'a faint lilac'],
   'orange-red': ['orangey red', '', ''],
   'brick-red': ['', 'brick red'],
   'blue-green': ['green with blue', '', 'turquoise'],

@@ -32,8 +32,8 @@ function colourFor(ions: readonly string[], random: () => number): Record<string
   const shows = outcomeOf(testOf('flame'), ion)?.shows ?? {};
   const pick = (list: readonly string[] = ['none']) => (random() < 0.75 ? list[0]! : list[Math.floor(random() * list.length)]!);
   const slip = random();
-  if (slip < 0.14 && ion !== 'Na+') return { colour: 'yellow', throughBlueGlass: pick(shows['throughBlueGlass']) };
-  if (slip < 0.2 && ion === 'Cu2+') return { colour: 'apple-green' };
+  if (slip < 0.2 && ion !== 'Na+') return { colour: 'yellow', throughBlueGlass: pick(shows['throughBlueGlass']) };
+  if (slip < 0.4 && ion === 'Cu2+') return { colour: 'apple-green' };
   return random() < 0.6 ? { colour: pick(shows['colour']), throughBlueGlass: pick(shows['throughBlueGlass']) } : { colour: pick(shows['colour']) };
 }
 

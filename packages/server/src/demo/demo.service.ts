@@ -115,6 +115,14 @@ export class DemoService {
       if (place === 3 && share(place) < 1) {
         entries.push({ id: uuidv7(), lessonId, groupId: group.id, by: { studentId: group.students[0]!.id }, at: new Date(Date.now() - 90_000), body: { type: 'call', reason: 'check' } });
       }
+      if (place === 6 && share(place) < 1) {
+        // Two looks at one jar that no one ion can give: the board points at it.
+        const jar = own.find((sample) => sample.role === 'unknown')!;
+        entries.push(...['lilac', 'blue-green'].map((colour, i): NewEntry => ({
+          id: uuidv7(), lessonId, groupId: group.id, by: { studentId: group.students[i % group.students.length]!.id }, at: new Date(Date.now() - (4 - i) * minute),
+          body: { type: 'observation', sample: jar.id, test: 'flame', variant: 'wire', seen: { colour } },
+        })));
+      }
       await this.log.append(entries);
       await this.marks.computeGroup(lesson, group.id);
     }

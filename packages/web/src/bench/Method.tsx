@@ -27,6 +27,7 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
   const step = variant.steps[at]!;
   const move = (next: number) => {
     setAt(next);
+    scrollTo(0, 0);
     void log({ type: 'step', test: test.id, step: next });
   };
   const last = at === variant.steps.length - 1;
@@ -67,7 +68,8 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
         </chakra.details>
       )}
       <Box flex="1" />
-      <Box display="flex" gap="3">
+      <chakra.p fontSize="sm" color="ink.soft">These are the usual cautions. What your teacher and your school say comes first.</chakra.p>
+      <Box display="flex" gap="3" position="sticky" bottom="16" bg="porcelain" py="2" mx="-1" px="1">
         <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}><ArrowLeft aria-hidden /> Back</Button>
         {last ? (
           <Button size="bench" variant="go" flex="1" onClick={() => { move(0); toLog(); }}><PencilLine aria-hidden /> Log what you saw</Button>
@@ -75,7 +77,6 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
           <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>Next step <ArrowRight aria-hidden /></Button>
         )}
       </Box>
-      <chakra.p fontSize="sm" color="ink.soft">These are the usual cautions. What your teacher and your school say comes first.</chakra.p>
     </Tile>
   );
 }

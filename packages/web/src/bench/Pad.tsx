@@ -44,6 +44,8 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
   const [draft, setDraft] = useState<Draft>(() => storedDraft(key));
   const [advice, setAdvice] = useState<string>();
   const [said, setSaid] = useState('');
+  // Choosing a sample folds the samples away, logging opens them again: sample, colour, Log it are three taps.
+  const [picking, setPicking] = useState(!draft.sample || !Object.keys(draft.seen).length);
   const change = (part: Partial<Draft>) => {
     const next = { ...draft, ...part };
     setDraft(next);
@@ -63,22 +65,39 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
     setAdvice(draft.doubtful ? (adviceOn(test.id, draft.seen) ?? 'Not sure? Repeat it with fresh sample; the second look stands beside the first.') : adviceOn(test.id, draft.seen));
     setSaid(`Logged for ${sample.label}.`);
     change({ ...blank, sample: sample.id });
+    setPicking(true);
+    scrollTo(0, 0);
   };
 
   return (
     <>
-      <Tile p="3">
-        <chakra.h2 fontSize="lg" mb="2">Which sample?</chakra.h2>
-        <SampleStrip samples={bench.samples} record={record} chosen={draft.sample} choose={(id) => { setAdvice(undefined); setSaid(''); change({ ...blank, sample: id }); }} />
-      </Tile>
+      {picking && (
+        <Tile p="3">
+          <chakra.h2 fontSize="lg" mb="2">{said ? `${said} Which sample next?` : 'Which sample?'}</chakra.h2>
+          <SampleStrip
+            samples={bench.samples}
+            record={record}
+            chosen={said ? undefined : draft.sample}
+            choose={(id) => {
+              setAdvice(undefined);
+              setSaid('');
+              setPicking(false);
+              change({ ...blank, sample: id });
+            }}
+          />
+        </Tile>
+      )}
       <chakra.p srOnly role="status">{said}</chakra.p>
-      {advice && <Notice tone="look" action={<Button size="bench" onClick={() => setAdvice(undefined)}>All right</Button>}>{advice}</Notice>}
-      {sample ? (
+      {advice && <Notice tone="look" action={<Button size="bench" onClick={() => { setAdvice(undefined); setPicking(false); }}>Look again now</Button>}>{advice}</Notice>}
+      {sample && !picking && (
         <Tile p="3" display="flex" flexDirection="column" gap="4">
-          <chakra.h2 fontSize="xl">
-            {sample.label}
-            {draft.corrects && <chakra.span color="permanganate"> · correcting an entry</chakra.span>}
-          </chakra.h2>
+          <Box display="flex" alignItems="center" justifyContent="space-between" gap="3">
+            <chakra.h2 fontSize="xl">
+              {sample.label}
+              {draft.corrects && <chakra.span color="permanganate"> · correcting an entry</chakra.span>}
+            </chakra.h2>
+            <Button size="bench" minH="12" fontSize="md" onClick={() => setPicking(true)}>Other sample</Button>
+          </Box>
           {planned.attributes.map((id, place) => {
             const attribute = attributeOf(test, id);
             const choice = (
@@ -104,16 +123,15 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
             <chakra.label htmlFor="own-words" fontWeight="600">In your own words <chakra.span fontWeight="400" color="ink.soft">(if you like)</chakra.span></chakra.label>
             <chakra.input id="own-words" value={draft.words} maxLength={500} autoComplete="off" onChange={(e) => change({ words: e.target.value })} mt="1" width="100%" minH="14" px="3" fontSize="lg" bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }} />
           </Box>
-          <Box display="flex" gap="3" flexWrap="wrap">
-            <Button size="bench" aria-pressed={draft.doubtful} variant={draft.doubtful ? 'look' : 'plain'} onClick={() => change({ doubtful: !draft.doubtful })}>
-              {draft.doubtful ? '? Not sure: yes' : 'Not sure?'}
+          {/* Always in reach of the thumb, above the places at the foot. */}
+          <Box display="flex" gap="2" flexWrap="wrap" position="sticky" bottom="16" mx="-3" mb="-3" px="3" py="2" bg="porcelain" borderTop="1px solid" borderColor="slate.200" borderBottomRadius="glaze" zIndex={2}>
+            <Button size="bench" px="3" aria-pressed={draft.doubtful} variant={draft.doubtful ? 'look' : 'plain'} onClick={() => change({ doubtful: !draft.doubtful })}>
+              {draft.doubtful ? 'Not sure: yes' : 'Not sure?'}
             </Button>
-            {draft.corrects && <Button size="bench" onClick={() => change({ ...blank, sample: sample.id })}>Leave it as it was</Button>}
-            <Button size="bench" variant="go" flex="1" minW="10rem" disabled={!ready} onClick={() => void save()}>Log it</Button>
+            {draft.corrects && <Button size="bench" px="3" onClick={() => change({ ...blank, sample: sample.id })}>Leave it</Button>}
+            <Button size="bench" variant="go" flex="1" minW="8rem" disabled={!ready} onClick={() => void save()}>Log it</Button>
           </Box>
         </Tile>
-      ) : (
-        <Notice>Tap the sample you have just tested.</Notice>
       )}
       {sample && (
         <Entries
@@ -121,7 +139,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           sample={sample.id}
           students={bench.group.students}
           waiting={waiting}
-          correct={(entry) => change({ sample: sample.id, seen: entry.body.seen, words: entry.body.words ?? '', doubtful: false, corrects: entry.id })}
+          correct={(entry) => { setPicking(false); setAdvice(undefined); scrollTo(0, 0); change({ sample: sample.id, seen: entry.body.seen, words: entry.body.words ?? '', doubtful: false, corrects: entry.id }); }}
         />
       )}
     </>

@@ -30,7 +30,7 @@ export function Follows({ consequences, children }: { readonly consequences: rea
 export function Surface({ children, follows }: { readonly children: ReactNode; readonly follows: ReactNode }) {
   return (
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 19rem' }} alignItems="start">
-      <Box display="grid" gap="4" minW="0">{children}</Box>
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4" minW="0">{children}</Box>
       {follows}
     </Box>
   );

@@ -1,6 +1,6 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { MarkCell, MarkRow, MarkTable } from '@kivex/contract';
+import type { Lesson, MarkCell, MarkRow, MarkTable } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, RotateCcw, Send } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
@@ -33,12 +33,9 @@ export default function MarkPage() {
     if (logLength !== undefined) void cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
   }, [cache, lesson.id, logLength]);
 
-  const columns = useMemo(() => lesson.samples.flatMap((s) => [
-    { key: `observation:${s.id}`, sample: s, kind: 'saw' },
-    ...(s.role === 'unknown' ? [{ key: `naming:${s.id}`, sample: s, kind: 'named' }] : []),
-  ]), [lesson.samples]);
+  const columns = useMemo(() => columnsOf(lesson), [lesson]);
   const rows = marks.data?.rows ?? noRows;
-  const cellAt = useCallback(([r, c]: Place): MarkCell | undefined => rows[r]?.cells.find((cell) => cell.key === columns[c]?.key), [rows, columns]);
+  const cellAt = useCallback(([r, c]: Place): MarkCell | undefined => rows[r] && columns[c]?.of(rows[r]), [rows, columns]);
 
   const choose = useCallback((next: Place | undefined) => {
     setPlace(next);
@@ -74,6 +71,7 @@ export default function MarkPage() {
   const cell = place && cellAt(place);
   const row = place && rows[place[0]];
   const marked = rows.filter((r) => r.cells.length);
+  const labels = new Map(lesson.samples.map((s) => [s.id, s.label]));
 
   return (
     <Surface
@@ -99,7 +97,7 @@ export default function MarkPage() {
               <thead>
                 <tr>
                   <Head>Student</Head>
-                  {columns.map(({ key, sample, kind }) => <Head key={key}>{sample.role === 'known' ? sample.holds : sample.label}<br /><chakra.span fontWeight="400">{kind}</chakra.span></Head>)}
+                  {columns.map(({ key, title, kind }) => <Head key={key}>{title}<br /><chakra.span fontWeight="400">{kind}</chakra.span></Head>)}
                   <Head>Total</Head>
                 </tr>
               </thead>
@@ -110,11 +108,13 @@ export default function MarkPage() {
                       {r.student.name}
                       <chakra.div fontSize="xs" color="ink.soft" fontWeight="400">{r.group}{r.handedInAt ? '' : r.cells.length ? ', not handed in' : ', working'}</chakra.div>
                     </chakra.th>
-                    {columns.map(({ key, sample, kind }, c) => {
-                      const own = r.cells.find((x) => x.key === key);
+                    {columns.map(({ key, kind, of, jar }, c) => {
+                      const own = of(r);
+                      const label = own && labels.get(own.sample);
                       return (
-                        <chakra.td key={key} p="0.5">
-                          {own && <MarkButton id={`mark-${i}-${c}`} cell={own} chosen={place?.[0] === i && place[1] === c} name={`${r.student.name}, ${sample.label}, ${kind}`} choose={() => choose([i, c])} />}
+                        <chakra.td key={key} px="1.5" py="0.5" whiteSpace="nowrap">
+                          {own && <MarkButton id={`mark-${i}-${c}`} cell={own} chosen={place?.[0] === i && place[1] === c} name={`${r.student.name}, ${label}, ${kind}`} choose={() => choose([i, c])} />}
+                          {own && jar && kind === 'saw' && <chakra.span ml="1.5" fontFamily="mono" fontSize="sm" color="ink.soft">{label?.replace('Jar ', '')}</chakra.span>}
                         </chakra.td>
                       );
                     })}
@@ -131,6 +131,29 @@ export default function MarkPage() {
 }
 
 const noRows: readonly MarkRow[] = [];
+
+interface Column {
+  readonly key: string;
+  readonly title: string;
+  readonly kind: 'saw' | 'named';
+  /** Each student has other jars here; the cell says which. */
+  readonly jar: boolean;
+  readonly of: (row: MarkRow) => MarkCell | undefined;
+}
+
+/** Labelled salts by name; jars by their place on the student's own bench, so that no column stands empty. */
+function columnsOf(lesson: Lesson): Column[] {
+  const unknowns = new Set(lesson.samples.filter((s) => s.role === 'unknown').map((s) => s.id));
+  const jars = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, i) => i);
+  const nth = (row: MarkRow, strand: MarkCell['strand'], n: number) => row.cells.filter((c) => c.strand === strand && unknowns.has(c.sample))[n];
+  return [
+    ...lesson.samples.filter((s) => s.role === 'known').map((s): Column => ({ key: s.id, title: s.holds, kind: 'saw', jar: false, of: (row) => row.cells.find((c) => c.sample === s.id) })),
+    ...jars.flatMap((n): Column[] => [
+      { key: `saw-${n}`, title: `Jar ${n + 1}`, kind: 'saw', jar: true, of: (row) => nth(row, 'observation', n) },
+      { key: `named-${n}`, title: `Jar ${n + 1}`, kind: 'named', jar: true, of: (row) => nth(row, 'conclusion', n) },
+    ]),
+  ];
+}
 
 function consequences(table: MarkTable, state: string, nextOpen: () => void): Consequence[] {
   const unmarked = table.rows.filter((r) => !r.cells.length).length;

@@ -19,7 +19,7 @@ export const system = createSystem(defaultBaseConfig, {
   preflight: true,
   conditions: { prep: ':is([data-theme=prep] &, [data-theme=prep]&)', projector: ':is([data-theme=projector] &)' },
   globalCss: {
-    html: { fontFamily: 'body', fontSize: '16px', colorScheme: 'light', '&[data-theme=prep]': { colorScheme: 'dark' }, '&[data-theme=projector]': { fontSize: '20px' } },
+    html: { scrollPaddingTop: '5rem', scrollPaddingBottom: '6rem', fontFamily: 'body', fontSize: '16px', colorScheme: 'light', '&[data-theme=prep]': { colorScheme: 'dark' }, '&[data-theme=projector]': { fontSize: '20px' } },
     body: { _print: { bg: 'white' }, bg: 'slate.100', color: 'ink', lineHeight: '1.45', minH: '100vh' },
     'a:focus-visible, [tabindex]:focus-visible, summary:focus-visible': { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' },
     'h1, h2, h3': { lineHeight: '1.2', fontWeight: '700', textWrap: 'balance' },
