@@ -35,7 +35,8 @@ export function stampOf(paths) {
 const stampFile = (name) => join(root, '.data', 'stamps', name);
 
 /** Has `name` been done for this stamp? */
-export const isDone = (name, stamp) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === stamp;
+export const isDone = (name, stamp) =>
+  existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === stamp;
 
 export function markDone(name, stamp) {
   mkdirSync(dirname(stampFile(name)), { recursive: true });
@@ -55,7 +56,12 @@ const settings = ['tsconfig.base.json', 'tsconfig.json'];
 export function buildCore() {
   const stamp = stampOf([...settings, 'packages/core']);
   if (isDone('core', stamp) && existsSync(join(root, 'packages/core/dist/index.js'))) return;
-  run(process.execPath, [tsc, '-b', 'packages/core'], 'The core could not be built; the messages above say where.', { stdio: ['ignore', 2, 2] });
+  run(
+    process.execPath,
+    [tsc, '-b', 'packages/core'],
+    'The core could not be built; the messages above say where.',
+    { stdio: ['ignore', 2, 2] },
+  );
   markDone('core', stamp);
 }
 
@@ -65,7 +71,12 @@ export function buildAll(say) {
   if (isDone('all', stamp) && existsSync(join(root, 'packages/web/dist/index.html'))) return false;
   say('Building Kivex (about half a minute) …');
   run(process.execPath, [tsc, '-b'], 'Kivex could not be built; the messages above say where.');
-  run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], 'The pages could not be built; the messages above say where.', { cwd: join(root, 'packages/web') });
+  run(
+    process.execPath,
+    [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+    'The pages could not be built; the messages above say where.',
+    { cwd: join(root, 'packages/web') },
+  );
   markDone('core', stampOf([...settings, 'packages/core']));
   markDone('all', stamp);
   return true;

@@ -24,6 +24,7 @@ for await (const line of createInterface({ input: process.stdin, crlfDelay: Infi
   if (!line.trim()) continue;
   const answer = answerLine(verbs[name], line);
   failed ||= answer.failed;
-  if (!process.stdout.write(`${answer.text}\n`)) await new Promise((drained) => process.stdout.once('drain', drained));
+  if (!process.stdout.write(`${answer.text}\n`))
+    await new Promise((drained) => process.stdout.once('drain', drained));
 }
 process.exitCode = failed ? 1 : 0;

@@ -13,9 +13,15 @@ const answers = (port) =>
   new Promise((resolve) => {
     const socket = createConnection({ port, host: '127.0.0.1' });
     // MariaDB greets first; a bare open port is not enough.
-    socket.once('data', () => { socket.destroy(); resolve(true); });
+    socket.once('data', () => {
+      socket.destroy();
+      resolve(true);
+    });
     socket.once('error', () => resolve(false));
-    socket.setTimeout(1000, () => { socket.destroy(); resolve(false); });
+    socket.setTimeout(1000, () => {
+      socket.destroy();
+      resolve(false);
+    });
   });
 
 const alive = (pid) => {
@@ -48,7 +54,11 @@ export async function startMariadb(folder) {
   chmodSync(folder, 0o700);
   const secretFile = join(folder, 'secret.json');
   if (!existsSync(secretFile)) {
-    writeFileSync(secretFile, JSON.stringify({ password: randomBytes(24).toString('hex'), root: randomBytes(24).toString('hex') }), { mode: 0o600 });
+    writeFileSync(
+      secretFile,
+      JSON.stringify({ password: randomBytes(24).toString('hex'), root: randomBytes(24).toString('hex') }),
+      { mode: 0o600 },
+    );
   }
   const secret = JSON.parse(readFileSync(secretFile, 'utf8'));
   const asUser = process.getuid?.() === 0 ? ['--user=root'] : [];
@@ -56,8 +66,22 @@ export async function startMariadb(folder) {
 
   if (!existsSync(join(folder, 'installed'))) {
     rmSync(data, { recursive: true, force: true });
-    const made = spawnSync(install, ['--no-defaults', ...asUser, `--datadir=${data}`, '--auth-root-authentication-method=normal', '--skip-test-db', '--skip-name-resolve'], { encoding: 'utf8' });
-    if (made.status !== 0) throw new Error(`MariaDB's data folder ${data} could not be made (is the disk full?):\n${(made.stderr || made.stdout || '').slice(-600)}`);
+    const made = spawnSync(
+      install,
+      [
+        '--no-defaults',
+        ...asUser,
+        `--datadir=${data}`,
+        '--auth-root-authentication-method=normal',
+        '--skip-test-db',
+        '--skip-name-resolve',
+      ],
+      { encoding: 'utf8' },
+    );
+    if (made.status !== 0)
+      throw new Error(
+        `MariaDB's data folder ${data} could not be made (is the disk full?):\n${(made.stderr || made.stdout || '').slice(-600)}`,
+      );
     writeFileSync(join(folder, 'installed'), new Date().toISOString());
   }
 
@@ -86,10 +110,24 @@ export async function startMariadb(folder) {
     const child = spawn(
       server,
       [
-        '--no-defaults', ...asUser, `--datadir=${data}`, '--bind-address=127.0.0.1', `--port=${port}`, `--socket=${socket}`,
-        `--pid-file=${join(folder, 'mariadb.pid')}`, `--log-error=${log}`, `--init-file=${init}`, '--skip-name-resolve',
-        '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci', '--innodb-flush-log-at-trx-commit=1',
-        '--innodb-buffer-pool-size=64M', '--innodb-log-file-size=32M', '--performance-schema=OFF', '--max-connections=80', '--table-open-cache=400',
+        '--no-defaults',
+        ...asUser,
+        `--datadir=${data}`,
+        '--bind-address=127.0.0.1',
+        `--port=${port}`,
+        `--socket=${socket}`,
+        `--pid-file=${join(folder, 'mariadb.pid')}`,
+        `--log-error=${log}`,
+        `--init-file=${init}`,
+        '--skip-name-resolve',
+        '--character-set-server=utf8mb4',
+        '--collation-server=utf8mb4_unicode_ci',
+        '--innodb-flush-log-at-trx-commit=1',
+        '--innodb-buffer-pool-size=64M',
+        '--innodb-log-file-size=32M',
+        '--performance-schema=OFF',
+        '--max-connections=80',
+        '--table-open-cache=400',
       ],
       // Its own process group: Ctrl-C reaches the start command, which stops the server first and this after it.
       { stdio: 'ignore', detached: true },
@@ -97,10 +135,18 @@ export async function startMariadb(folder) {
     child.unref();
     pid = child.pid;
     let ended = false;
-    child.once('exit', () => { ended = true; });
+    child.once('exit', () => {
+      ended = true;
+    });
     for (let waited = 0; !(await answers(port)); waited += 100) {
       if (ended || waited > 60_000) {
-        const said = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((l) => /error/i.test(l)).slice(-4).join('\n') : '';
+        const said = existsSync(log)
+          ? readFileSync(log, 'utf8')
+              .split('\n')
+              .filter((l) => /error/i.test(l))
+              .slice(-4)
+              .join('\n')
+          : '';
         throw new Error(`MariaDB did not start (is the disk full?). Its log ${log} says:\n${said}`);
       }
       await pause(100);

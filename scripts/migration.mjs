@@ -19,8 +19,13 @@ try {
   const { upQueries, downQueries } = await source.driver.createSchemaBuilder().log();
   await source.destroy();
   const stamp = Date.now();
-  const className = name.split('-').map((w) => w[0].toUpperCase() + w.slice(1)).join('') + stamp;
-  const lines = (queries) => queries.map(({ query }) => `    await queryRunner.query(${JSON.stringify(query)});`).join('\n');
+  const className =
+    name
+      .split('-')
+      .map((w) => w[0].toUpperCase() + w.slice(1))
+      .join('') + stamp;
+  const lines = (queries) =>
+    queries.map(({ query }) => `    await queryRunner.query(${JSON.stringify(query)});`).join('\n');
   const file = join(root, 'packages/server/src/database/migrations', `${stamp}-${name}.ts`);
   writeFileSync(
     file,

@@ -26,24 +26,37 @@ export function programPath(...names) {
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 11)) {
-    throw new Error(`Kivex needs Node 20.11 or newer; this is ${process.version}. Install a newer Node and start again.`);
+    throw new Error(
+      `Kivex needs Node 20.11 or newer; this is ${process.version}. Install a newer Node and start again.`,
+    );
   }
 }
 
 function aptInstall(packages, what) {
   const byHand = `Install it by hand: sudo apt-get install ${packages.join(' ')}`;
-  if (!programPath('apt-get')) throw new Error(`${what} is missing and this machine has no apt-get. Install ${what} your system's way and start again.`);
+  if (!programPath('apt-get'))
+    throw new Error(
+      `${what} is missing and this machine has no apt-get. Install ${what} your system's way and start again.`,
+    );
   const asRoot = process.getuid?.() === 0;
   const sudo = programPath('sudo');
-  if (!asRoot && !sudo) throw new Error(`${what} is missing, and installing it needs root or sudo. ${byHand}`);
+  if (!asRoot && !sudo)
+    throw new Error(`${what} is missing, and installing it needs root or sudo. ${byHand}`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const apt = (args) => spawnSync(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args], { stdio: ['inherit', 'ignore', 'inherit'], env }).status === 0;
+  const apt = (args) =>
+    spawnSync(
+      asRoot ? 'apt-get' : 'sudo',
+      asRoot ? args : ['DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args],
+      { stdio: ['inherit', 'ignore', 'inherit'], env },
+    ).status === 0;
   console.log(`Installing ${what} from Debian's packages (${packages.join(', ')}) …`);
   const install = ['install', '-y', '-qq', '--no-install-recommends', ...packages];
   // The list of packages may be old or empty: refresh it, then try; try anyway where refreshing fails.
   apt(['update', '-qq']);
   if (!apt(install)) {
-    throw new Error(`${what} could not be installed: Debian's packages cannot be reached, or you may not install them (see above). Check the network and that you may use sudo. ${byHand}`);
+    throw new Error(
+      `${what} could not be installed: Debian's packages cannot be reached, or you may not install them (see above). Check the network and that you may use sudo. ${byHand}`,
+    );
   }
 }
 
@@ -55,7 +68,10 @@ export function needMariadb() {
   }
   const server = programPath('mariadbd');
   const install = programPath('mariadb-install-db');
-  if (!server || !install) throw new Error('MariaDB was installed but its programs mariadbd and mariadb-install-db are not to be found. Install Debian\'s mariadb-server and start again.');
+  if (!server || !install)
+    throw new Error(
+      "MariaDB was installed but its programs mariadbd and mariadb-install-db are not to be found. Install Debian's mariadb-server and start again.",
+    );
   return { server, install };
 }
 
@@ -63,7 +79,10 @@ export function needMariadb() {
 export function needChromium() {
   if (!programPath('chromium')) aptInstall(['chromium'], 'Chromium');
   const path = programPath('chromium');
-  if (!path) throw new Error('Chromium was installed but is not to be found. Install Debian\'s chromium and start again.');
+  if (!path)
+    throw new Error(
+      "Chromium was installed but is not to be found. Install Debian's chromium and start again.",
+    );
   return path;
 }
 
@@ -72,7 +91,11 @@ export function needPackages() {
   const lock = readFileSync(join(root, 'package-lock.json'), 'utf8');
   if (isDone('packages', lock) && existsSync(join(root, 'node_modules/typescript'))) return;
   console.log('Installing the npm packages (a minute or two, once) …');
-  run('npm', ['ci', '--loglevel=error'], 'The npm packages could not be installed: check that the npm registry can be reached and that the disk is not full, then start again.');
+  run(
+    'npm',
+    ['ci', '--loglevel=error'],
+    'The npm packages could not be installed: check that the npm registry can be reached and that the disk is not full, then start again.',
+  );
   markDone('packages', lock);
 }
 

@@ -14,7 +14,10 @@ export async function startServer(settings, { quiet = false } = {}) {
     detached: true,
   });
   const gone = new Promise((resolve) => child.once('exit', (code, signal) => resolve(code ?? signal)));
-  const ready = await Promise.race([new Promise((resolve) => child.once('message', resolve)), gone.then(() => undefined)]);
+  const ready = await Promise.race([
+    new Promise((resolve) => child.once('message', resolve)),
+    gone.then(() => undefined),
+  ]);
   if (!ready) throw new Error('The Kivex server did not start; the lines above say why.');
   const stop = async () => {
     child.kill('SIGTERM');

@@ -33,7 +33,8 @@ try {
   if (stranger) throw new Error(`npm start does not know ${stranger}; it knows ${known.join(' and ')}.`);
   needNode();
   const port = Number(process.env.KIVEX_PORT || 4180);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error('KIVEX_PORT must be a whole number from 1 to 65535, such as 4180.');
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Error('KIVEX_PORT must be a whole number from 1 to 65535, such as 4180.');
   const host = process.env.KIVEX_HOST || (options.has('--lan') ? '0.0.0.0' : '127.0.0.1');
   await needFreePort(port, host, 'KIVEX_PORT');
   needPackages();
@@ -45,18 +46,37 @@ try {
   }
   if (!stopping) {
     const setUpCode = String(randomInt(10_000_000, 100_000_000));
-    server = await startServer({ KIVEX_SET_UP_CODE: setUpCode, KIVEX_DATABASE_URL: url, KIVEX_PORT: String(port), KIVEX_HOST: host, KIVEX_DEMO: options.has('--empty') ? '' : '1', KIVEX_LOG: process.env.KIVEX_LOG || 'warn' });
+    server = await startServer({
+      KIVEX_SET_UP_CODE: setUpCode,
+      KIVEX_DATABASE_URL: url,
+      KIVEX_PORT: String(port),
+      KIVEX_HOST: host,
+      KIVEX_DEMO: options.has('--empty') ? '' : '1',
+      KIVEX_LOG: process.env.KIVEX_LOG || 'warn',
+    });
     void server.gone.then((code) => {
       if (stopping) return;
-      console.error(`The Kivex server ended (${code}); what was logged is safe in the database. Start it again with npm start.`);
+      console.error(
+        `The Kivex server ended (${code}); what was logged is safe in the database. Start it again with npm start.`,
+      );
       void stop(1);
     });
-    const lan = host === '0.0.0.0' ? Object.values(networkInterfaces()).flat().filter((a) => a && a.family === 'IPv4' && !a.internal).map((a) => `http://${a.address}:${port}`) : [];
-    console.log(`\nKivex is ready at http://localhost:${port}  (after ${((Date.now() - began) / 1000).toFixed(1)} s)`);
+    const lan =
+      host === '0.0.0.0'
+        ? Object.values(networkInterfaces())
+            .flat()
+            .filter((a) => a && a.family === 'IPv4' && !a.internal)
+            .map((a) => `http://${a.address}:${port}`)
+        : [];
+    console.log(
+      `\nKivex is ready at http://localhost:${port}  (after ${((Date.now() - began) / 1000).toFixed(1)} s)`,
+    );
     for (const address of lan) console.log(`  in the room: ${address}`);
-    if (!lan.length) console.log('  Only this machine can reach it; npm start -- --lan lets the room\'s devices join.');
+    if (!lan.length)
+      console.log("  Only this machine can reach it; npm start -- --lan lets the room's devices join.");
     for (const line of server.ready.logins) console.log(`  ${line}`);
-    if (options.has('--empty')) console.log(`  If there is no school yet, make one in the browser with the set-up code ${setUpCode}`);
+    if (options.has('--empty'))
+      console.log(`  If there is no school yet, make one in the browser with the set-up code ${setUpCode}`);
     console.log('Ctrl-C stops it.');
   }
 } catch (error) {

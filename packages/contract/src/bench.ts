@@ -20,10 +20,20 @@ export interface BenchSample {
 }
 export interface Bench {
   readonly me: StudentName;
-  readonly lesson: { readonly id: string; readonly title: string; readonly summary: string; readonly state: LessonState; readonly room: string };
+  readonly lesson: {
+    readonly id: string;
+    readonly title: string;
+    readonly summary: string;
+    readonly state: LessonState;
+    readonly room: string;
+  };
   readonly group: { readonly id: string; readonly name: string; readonly students: readonly StudentName[] };
   readonly samples: readonly BenchSample[];
-  readonly tests: readonly { readonly test: string; readonly variant: string; readonly attributes: readonly string[] }[];
+  readonly tests: readonly {
+    readonly test: string;
+    readonly variant: string;
+    readonly attributes: readonly string[];
+  }[];
   /** Ions of the syllabus, for the naming board. */
   readonly cations: readonly string[];
   readonly events: readonly WireEvent[];

@@ -1,7 +1,6 @@
 /** Puts the feature folders together; the config comes checked from `main.ts` or a test. */
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
-import { ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccessGuard } from './access/access.guard.js';
 import { AccessModule } from './access/access.module.js';
@@ -36,9 +35,22 @@ export class AppModule {
       module: AppModule,
       imports: [
         ConfigModule.with(config),
-        TypeOrmModule.forRoot({ ...databaseOptions(config.KIVEX_DATABASE_URL), migrationsRun: true, retryAttempts: 5, retryDelay: 1000 }),
-        ThrottlerModule.forRoot([{ ttl: 60_000, limit: config.KIVEX_JOINS_PER_MINUTE }]),
-        LiveModule, AccessModule, PeopleModule, PracticalsModule, LessonsModule, MarkingModule, FlowModule, BoardModule, BenchModule, DemoModule,
+        TypeOrmModule.forRoot({
+          ...databaseOptions(config.KIVEX_DATABASE_URL),
+          migrationsRun: true,
+          retryAttempts: 5,
+          retryDelay: 1000,
+        }),
+        LiveModule,
+        AccessModule,
+        PeopleModule,
+        PracticalsModule,
+        LessonsModule,
+        MarkingModule,
+        FlowModule,
+        BoardModule,
+        BenchModule,
+        DemoModule,
       ],
       controllers: [HealthController],
       providers: [

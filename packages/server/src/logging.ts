@@ -26,10 +26,16 @@ export class NestLogger implements LoggerService {
 export const requestLog = (logger: Logger) =>
   pinoHttp({
     logger,
-    autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') || request.url.startsWith('/api/health') },
-    customLogLevel: (_request, response) => (response.statusCode >= 500 ? 'error' : response.statusCode >= 400 ? 'info' : 'debug'),
+    autoLogging: {
+      ignore: (request) => !request.url?.startsWith('/api/') || request.url.startsWith('/api/health'),
+    },
+    customLogLevel: (_request, response) =>
+      response.statusCode >= 500 ? 'error' : response.statusCode >= 400 ? 'info' : 'debug',
     serializers: {
-      req: (request: { method: string; url: string }) => ({ method: request.method, path: request.url.split('?')[0] }),
+      req: (request: { method: string; url: string }) => ({
+        method: request.method,
+        path: request.url.split('?')[0],
+      }),
       res: (response: { statusCode: number }) => ({ status: response.statusCode }),
     },
   });

@@ -30,6 +30,10 @@ try {
   process.send?.({ ready: true, port: config.KIVEX_PORT, logins });
 } catch (error) {
   const { message, code } = error as Error & { code?: string };
-  console.error(code === 'EADDRINUSE' ? `Port ${config.KIVEX_PORT} is taken. Choose another with KIVEX_PORT.` : `Kivex could not start: ${message}`);
+  console.error(
+    code === 'EADDRINUSE'
+      ? `Port ${config.KIVEX_PORT} is taken. Choose another with KIVEX_PORT.`
+      : `Kivex could not start: ${message}`,
+  );
   process.exit(1);
 }

@@ -15,12 +15,18 @@ export function servePages(app: Express): void {
     express.static(built, {
       index: false,
       setHeaders: (response, path) => {
-        response.setHeader('Cache-Control', /\/assets\//.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache');
+        response.setHeader(
+          'Cache-Control',
+          /\/assets\//.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
       },
     }),
   );
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const page = request.method === 'GET' && !/^\/(api|live|assets)\//.test(request.path) && request.accepts(['html', 'json']) === 'html';
+    const page =
+      request.method === 'GET' &&
+      !/^\/(api|live|assets)\//.test(request.path) &&
+      request.accepts(['html', 'json']) === 'html';
     if (!page) return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile('index.html', { root: built });

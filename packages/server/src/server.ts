@@ -13,7 +13,10 @@ import { servePages } from './pages.js';
 /** The server, set up and migrated, not yet listening. */
 export async function buildServer(config: Config): Promise<INestApplication> {
   const logger = makeLogger(config.KIVEX_LOG);
-  const app = await NestFactory.create(AppModule.with(config), { logger: new NestLogger(logger), abortOnError: false });
+  const app = await NestFactory.create(AppModule.with(config), {
+    logger: new NestLogger(logger),
+    abortOnError: false,
+  });
   const http = app.getHttpAdapter().getInstance() as Express;
   http.disable('x-powered-by');
   http.set('trust proxy', 'loopback');
@@ -45,7 +48,13 @@ export async function buildServer(config: Config): Promise<INestApplication> {
   );
   servePages(http);
   app.useWebSocketAdapter(new LiveAdapter(app, config.KIVEX_REDIS_URL));
-  const described = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Kivex').setDescription('Every request that changes something carries the header X-Kivex: 1.').build());
+  const described = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder()
+      .setTitle('Kivex')
+      .setDescription('Every request that changes something carries the header X-Kivex: 1.')
+      .build(),
+  );
   http.get('/api/openapi.json', (_request, response) => void response.json(described));
   return app;
 }

@@ -16,7 +16,9 @@ import { NotFound, PageError } from './kit/shell/PageError.js';
 restoreTheme();
 
 /** A page fetched when it is first gone to. */
-const page = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({ Component: (await load()).default });
+const page = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({
+  Component: (await load()).default,
+});
 
 const router = createBrowserRouter([
   {

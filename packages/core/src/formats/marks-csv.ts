@@ -24,5 +24,10 @@ export function marksCsv({ items, rows }: MarksSheet): string {
     row.max,
     row.open,
   ]);
-  return Papa.unparse({ fields: ['Student', 'Group', ...items, 'Total', 'Out of', 'Still to look at'], data }, { newline: '\r\n', escapeFormulae: true }) + '\r\n';
+  return (
+    Papa.unparse(
+      { fields: ['Student', 'Group', ...items, 'Total', 'Out of', 'Still to look at'], data },
+      { newline: '\r\n', escapeFormulae: true },
+    ) + '\r\n'
+  );
 }

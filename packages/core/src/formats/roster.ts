@@ -30,9 +30,14 @@ const tidy = (text: string): string => text.normalize('NFC').replace(/\s+/g, ' '
  * @param already names in the class now; they are told apart, not added twice.
  */
 export function readRoster(text: string, already: readonly string[] = []): Roster {
-  if (!tidy(text)) return { rows: [], problem: 'There is nothing here yet: paste one name a line, or choose a CSV file.' };
-  if (text.length > 200_000) return { rows: [], problem: 'This is too long for a class list; paste one class at a time.' };
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimitersToGuess: [',', ';', '\t'], skipEmptyLines: false });
+  if (!tidy(text))
+    return { rows: [], problem: 'There is nothing here yet: paste one name a line, or choose a CSV file.' };
+  if (text.length > 200_000)
+    return { rows: [], problem: 'This is too long for a class list; paste one class at a time.' };
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    delimitersToGuess: [',', ';', '\t'],
+    skipEmptyLines: false,
+  });
   const table = parsed.data.map((cells) => cells.map(tidy));
   const header = table.findIndex((cells) => cells.some(Boolean));
   const heads = (table[header] ?? []).map((cell) => cell.toLowerCase());
@@ -41,7 +46,11 @@ export function readRoster(text: string, already: readonly string[] = []): Roste
   const hasHeader = name >= 0 || first >= 0 || last >= 0;
   const columns = Math.max(...table.map((cells) => cells.filter(Boolean).length));
   if (!hasHeader && columns > 2) {
-    return { rows: [], problem: 'There are several columns and no heading that says which is the name. Head the column “Name”, or two columns “First name” and “Surname”.' };
+    return {
+      rows: [],
+      problem:
+        'There are several columns and no heading that says which is the name. Head the column “Name”, or two columns “First name” and “Surname”.',
+    };
   }
   const known = new Set(already.map((n) => n.toLowerCase()));
   const rows: RosterLine[] = [];
@@ -56,10 +65,15 @@ export function readRoster(text: string, already: readonly string[] = []): Roste
     if (!full) problem = 'No name on this line.';
     else if (full.length > longestName) problem = `A name has at most ${longestName} letters.`;
     else if (!/\p{L}/u.test(full)) problem = 'This has no letters; is it a name?';
-    else if (known.has(full.toLowerCase())) problem = 'Already in the class; add something to tell two people apart.';
+    else if (known.has(full.toLowerCase()))
+      problem = 'Already in the class; add something to tell two people apart.';
     if (!problem) known.add(full.toLowerCase());
     rows.push({ line: i + 1, name: full, problem });
   });
-  if (rows.length > mostRows) return { rows: [], problem: `There are ${rows.length} names; a class takes at most ${mostRows}. Paste one class at a time.` };
+  if (rows.length > mostRows)
+    return {
+      rows: [],
+      problem: `There are ${rows.length} names; a class takes at most ${mostRows}. Paste one class at a time.`,
+    };
   return { rows, problem: rows.length ? null : 'There is a heading but no names under it.' };
 }

@@ -4,21 +4,28 @@ import { ionOf } from '../species/species.js';
 import { LineError, listAt, objectAt, type Json, type JsonObject } from './line-shape.js';
 import { ionAt, observationsAt } from './shared-shapes.js';
 
-const charged = (sign: 1 | -1) => (value: Json, where: string): string => {
-  const id = ionAt(value, where);
-  if (Math.sign(ionOf(id).charge) !== sign) throw new LineError(`${where} is ${id}, which is not ${sign > 0 ? 'a cation' : 'an anion'}`);
-  return id;
-};
+const charged =
+  (sign: 1 | -1) =>
+  (value: Json, where: string): string => {
+    const id = ionAt(value, where);
+    if (Math.sign(ionOf(id).charge) !== sign)
+      throw new LineError(`${where} is ${id}, which is not ${sign > 0 ? 'a cation' : 'an anion'}`);
+    return id;
+  };
 
 function candidatesAt(value: Json | undefined): Candidates {
   const given = objectAt(value, 'candidates', ['cations', 'anions', 'salts']);
   if (given['salts'] !== undefined) {
     objectAt(value, 'candidates', ['salts']);
-    return { salts: listAt(given['salts'], 'candidates.salts', 400, (salt, where) => listAt(salt, where, 4, ionAt)) };
+    return {
+      salts: listAt(given['salts'], 'candidates.salts', 400, (salt, where) => listAt(salt, where, 4, ionAt)),
+    };
   }
   return {
-    cations: given['cations'] === undefined ? [] : listAt(given['cations'], 'candidates.cations', 40, charged(1)),
-    anions: given['anions'] === undefined ? [] : listAt(given['anions'], 'candidates.anions', 40, charged(-1)),
+    cations:
+      given['cations'] === undefined ? [] : listAt(given['cations'], 'candidates.cations', 40, charged(1)),
+    anions:
+      given['anions'] === undefined ? [] : listAt(given['anions'], 'candidates.anions', 40, charged(-1)),
   };
 }
 

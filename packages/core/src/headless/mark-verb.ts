@@ -7,9 +7,21 @@ import { LineError, listAt, objectAt, oneOfAt, textAt, type Json, type JsonObjec
 import { ionAt, observationsAt } from './shared-shapes.js';
 
 function itemAt(value: Json | undefined): MarkItem {
-  const any = objectAt(value, 'item', ['kind', 'test', 'sample', 'attribute', 'form', 'part', 'seen', 'strictness']);
+  const any = objectAt(value, 'item', [
+    'kind',
+    'test',
+    'sample',
+    'attribute',
+    'form',
+    'part',
+    'seen',
+    'strictness',
+  ]);
   const kind = oneOfAt(any['kind'], 'item.kind', ['observation', 'identify'] as const);
-  const strictness = any['strictness'] === undefined ? {} : { strictness: oneOfAt(any['strictness'], 'item.strictness', strictnesses) };
+  const strictness =
+    any['strictness'] === undefined
+      ? {}
+      : { strictness: oneOfAt(any['strictness'], 'item.strictness', strictnesses) };
   const sample = listAt(any['sample'], 'item.sample', 12, ionAt);
   if (sample.length === 0) throw new LineError('item.sample is empty; name at least one ion');
   switch (kind) {
@@ -20,7 +32,9 @@ function itemAt(value: Json | undefined): MarkItem {
         test: textAt(any['test'], 'item.test'),
         sample,
         ...(any['attribute'] === undefined ? {} : { attribute: textAt(any['attribute'], 'item.attribute') }),
-        ...(any['form'] === undefined ? {} : { form: oneOfAt(any['form'], 'item.form', ['solid', 'solution', 'gas', 'metal'] as const) }),
+        ...(any['form'] === undefined
+          ? {}
+          : { form: oneOfAt(any['form'], 'item.form', ['solid', 'solution', 'gas', 'metal'] as const) }),
         ...strictness,
       };
     }
@@ -40,6 +54,10 @@ function itemAt(value: Json | undefined): MarkItem {
 /** Runs `mark` on one line. @throws LineError | RangeError with what is wrong. */
 export function markVerb(line: JsonObject): object {
   objectAt(line, 'the line', ['id', 'syllabus', 'item', 'answer']);
-  const syllabus = oneOfAt(line['syllabus'], 'syllabus', allSyllabuses.map((s) => s.id));
+  const syllabus = oneOfAt(
+    line['syllabus'],
+    'syllabus',
+    allSyllabuses.map((s) => s.id),
+  );
   return mark(syllabus, itemAt(line['item']), textAt(line['answer'], 'answer'));
 }

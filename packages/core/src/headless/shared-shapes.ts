@@ -7,7 +7,10 @@ import { LineError, listAt, objectAt, textAt, type Json } from './line-shape.js'
 /** An ion id. @throws LineError */
 export function ionAt(value: Json, where: string): string {
   const id = textAt(value, where);
-  if (!isIonId(id)) throw new LineError(`${where} is "${id.slice(0, 60)}", which is not an ion; write it like Ca2+ or SO4^2-`);
+  if (!isIonId(id))
+    throw new LineError(
+      `${where} is "${id.slice(0, 60)}", which is not an ion; write it like Ca2+ or SO4^2-`,
+    );
   return id;
 }
 
@@ -15,14 +18,22 @@ export function ionAt(value: Json, where: string): string {
 export function seenAt(value: Json, where: string): SeenRecord {
   const line = objectAt(value, where, ['test', 'variant', 'seen']);
   const id = textAt(line['test'], `${where}.test`);
-  if (!isTestId(id)) throw new LineError(`${where}.test is "${id.slice(0, 60)}", which is not a test Kivex can reason about`);
+  if (!isTestId(id))
+    throw new LineError(`${where}.test is "${id.slice(0, 60)}", which is not a test Kivex can reason about`);
   const test = testOf(id);
-  const raw = objectAt(line['seen'], `${where}.seen`, test.attributes.map((a) => a.id));
+  const raw = objectAt(
+    line['seen'],
+    `${where}.seen`,
+    test.attributes.map((a) => a.id),
+  );
   const seen: Record<string, string> = {};
   for (const [key, item] of Object.entries(raw)) {
     const text = textAt(item, `${where}.seen.${key}`);
     const values = attributeOf(test, key).values.map((v) => v.id);
-    if (!values.includes(text)) throw new LineError(`${where}.seen.${key} must be one of ${values.join(', ')}, not "${text.slice(0, 60)}"`);
+    if (!values.includes(text))
+      throw new LineError(
+        `${where}.seen.${key} must be one of ${values.join(', ')}, not "${text.slice(0, 60)}"`,
+      );
     seen[key] = text;
   }
   if (line['variant'] === undefined) return { test: id, seen };
@@ -36,4 +47,5 @@ export function seenAt(value: Json, where: string): SeenRecord {
 }
 
 /** A list of observations. @throws LineError */
-export const observationsAt = (value: Json | undefined, where: string): SeenRecord[] => listAt(value, where, 200, seenAt);
+export const observationsAt = (value: Json | undefined, where: string): SeenRecord[] =>
+  listAt(value, where, 200, seenAt);

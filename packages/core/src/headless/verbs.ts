@@ -7,7 +7,10 @@ import type { Json, JsonObject } from './line-shape.js';
 import { markVerb } from './mark-verb.js';
 
 /** The verbs by name. */
-export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = { mark: markVerb, identify: identifyVerb };
+export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
+  mark: markVerb,
+  identify: identifyVerb,
+};
 
 /** Longest line read, in characters; more than any real one by far. */
 const longestLine = 1_000_000;
@@ -16,22 +19,30 @@ const longestLine = 1_000_000;
  * Answers one line.
  * @returns the JSON text to print and whether the line failed.
  */
-export function answerLine(verb: (line: JsonObject) => object, raw: string): { readonly text: string; readonly failed: boolean } {
+export function answerLine(
+  verb: (line: JsonObject) => object,
+  raw: string,
+): { readonly text: string; readonly failed: boolean } {
   let id: Json = null;
   try {
-    if (raw.length > longestLine) throw new RangeError(`the line has ${raw.length} characters; at most ${longestLine} are read`);
+    if (raw.length > longestLine)
+      throw new RangeError(`the line has ${raw.length} characters; at most ${longestLine} are read`);
     let line: Json;
     try {
       line = JSON.parse(raw) as Json;
     } catch {
       throw new RangeError('the line is not JSON');
     }
-    if (typeof line !== 'object' || line === null || Array.isArray(line)) throw new RangeError('the line must be a JSON object');
+    if (typeof line !== 'object' || line === null || Array.isArray(line))
+      throw new RangeError('the line must be a JSON object');
     const object = line as JsonObject;
     id = typeof object['id'] === 'string' || typeof object['id'] === 'number' ? object['id'] : null;
     return { text: JSON.stringify({ id, ...verb(object) }), failed: false };
   } catch (error) {
-    const said = error instanceof RangeError && error.message.includes('call stack') ? 'the line is nested too deeply' : (error as Error).message;
+    const said =
+      error instanceof RangeError && error.message.includes('call stack')
+        ? 'the line is nested too deeply'
+        : (error as Error).message;
     return { text: JSON.stringify({ id, error: said }), failed: true };
   }
 }

@@ -13,7 +13,9 @@ export interface Allocation {
 
 /** The places directly in front, behind, left and right. */
 export const neighboursOf = (place: BenchPlace, places: readonly BenchPlace[]): BenchPlace[] =>
-  places.filter((other) => Math.abs(other.bench[0] - place.bench[0]) + Math.abs(other.bench[1] - place.bench[1]) === 1);
+  places.filter(
+    (other) => Math.abs(other.bench[0] - place.bench[0]) + Math.abs(other.bench[1] - place.bench[1]) === 1,
+  );
 
 /** All ways to take `n` of `from`, in the order given. */
 function choices<T>(from: readonly T[], n: number): T[][] {
@@ -35,11 +37,16 @@ export function allocateUnknowns(
   const taken = new Map<string, string>();
   for (const place of places) {
     const at = place.bench.join();
-    if (taken.has(at)) throw new RangeError(`Two groups stand at row ${place.bench[0] + 1}, place ${place.bench[1] + 1}; give each a bench of its own.`);
+    if (taken.has(at))
+      throw new RangeError(
+        `Two groups stand at row ${place.bench[0] + 1}, place ${place.bench[1] + 1}; give each a bench of its own.`,
+      );
     taken.set(at, place.id);
   }
   if (perGroup > samples.length) {
-    throw new RangeError(`There are ${samples.length} unknowns and each group wants ${perGroup}; add unknowns or give each group fewer.`);
+    throw new RangeError(
+      `There are ${samples.length} unknowns and each group wants ${perGroup}; add unknowns or give each group fewer.`,
+    );
   }
   const order = [...places].sort((a, b) => a.bench[0] - b.bench[0] || a.bench[1] - b.bench[1]);
   const assign = new Map<string, readonly string[]>();
@@ -53,7 +60,10 @@ export function allocateUnknowns(
     const barred = new Set(neighboursOf(group, places).flatMap((n) => assign.get(n.id) ?? []));
     const open = sets
       .filter((set) => set.every((s) => !barred.has(s)))
-      .map((set) => ({ set, load: set.reduce((sum, s) => sum + (uses.get(s) ?? 0) ** 2, 0) + random() * 0.5 }))
+      .map((set) => ({
+        set,
+        load: set.reduce((sum, s) => sum + (uses.get(s) ?? 0) ** 2, 0) + random() * 0.5,
+      }))
       .sort((a, b) => a.load - b.load);
     for (const { set } of open) {
       if (--budget < 0) return false;
@@ -66,7 +76,9 @@ export function allocateUnknowns(
     return false;
   };
   if (!place(0)) {
-    throw new RangeError('Neighbouring groups cannot all have different unknowns in this room; add unknowns, spread the benches or give each group fewer.');
+    throw new RangeError(
+      'Neighbouring groups cannot all have different unknowns in this room; add unknowns, spread the benches or give each group fewer.',
+    );
   }
   return { assign };
 }

@@ -18,7 +18,14 @@ export interface Naming {
 }
 
 /** Points by item over all students. */
-export function itemResults(cells: Iterable<{ readonly sample: string; readonly strand: ItemResult['strand']; readonly points: number; readonly max: number }>): ItemResult[] {
+export function itemResults(
+  cells: Iterable<{
+    readonly sample: string;
+    readonly strand: ItemResult['strand'];
+    readonly points: number;
+    readonly max: number;
+  }>,
+): ItemResult[] {
   const items = new Map<string, ItemResult>();
   for (const { sample, strand, points, max } of cells) {
     const key = `${strand}:${sample}`;
@@ -29,13 +36,19 @@ export function itemResults(cells: Iterable<{ readonly sample: string; readonly 
 }
 
 /** The last name each student gave each unknown, counted against the truth. */
-export function namings(events: readonly LessonEvent[], unknowns: readonly { readonly id: string; readonly ions: readonly string[] }[]): Naming[] {
+export function namings(
+  events: readonly LessonEvent[],
+  unknowns: readonly { readonly id: string; readonly ions: readonly string[] }[],
+): Naming[] {
   const last = new Map<string, { truth: string; named: string | null }>();
   for (const entry of readGroup(events).namings) {
     const sample = unknowns.find((u) => u.id === entry.body.sample);
     const truth = sample && cationIn(sample.ions);
     if (!truth) continue;
-    const ions = readIons(entry.body.answer).claims.filter((c) => !c.denied).flatMap((c) => c.ions).filter((id) => ionOf(id).charge > 0);
+    const ions = readIons(entry.body.answer)
+      .claims.filter((c) => !c.denied)
+      .flatMap((c) => c.ions)
+      .filter((id) => ionOf(id).charge > 0);
     last.set(`${entry.by} ${entry.body.sample}`, { truth, named: ions.length === 1 ? ions[0]! : null });
   }
   const counts = new Map<string, Naming>();

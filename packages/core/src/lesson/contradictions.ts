@@ -20,9 +20,15 @@ const label = (test: string, attribute: string, value: string): string =>
  * @param samples ids of the group's unknowns.
  * @param cations ions the unknowns may hold (the syllabus's).
  */
-export function contradictionsOf(record: GroupRecord, samples: readonly string[], cations: readonly string[]): Contradiction[] {
+export function contradictionsOf(
+  record: GroupRecord,
+  samples: readonly string[],
+  cations: readonly string[],
+): Contradiction[] {
   return samples.flatMap((sample): Contradiction[] => {
-    const entries = standing(record, sample).filter((entry) => !entry.body.doubtful && Object.keys(entry.body.seen).length > 0);
+    const entries = standing(record, sample).filter(
+      (entry) => !entry.body.doubtful && Object.keys(entry.body.seen).length > 0,
+    );
     const found: Contradiction[] = [];
     const values = new Map<string, Set<string>>();
     for (const entry of entries) {
@@ -34,10 +40,16 @@ export function contradictionsOf(record: GroupRecord, samples: readonly string[]
     for (const [key, seen] of values) {
       if (seen.size < 2) continue;
       const [test, attribute] = key.split('\n') as [string, string];
-      const compatible = cations.some((ion) => [...seen].every((value) => explains({ test, seen: { [attribute]: value } }, ion) === 'plain'));
+      const compatible = cations.some((ion) =>
+        [...seen].every((value) => explains({ test, seen: { [attribute]: value } }, ion) === 'plain'),
+      );
       if (!compatible) {
         const words = [...seen].map((value) => label(test, attribute, value)).join(' and ');
-        found.push({ sample, kind: 'repeats-differ', text: `${words}, both recorded for one jar: ask which they trust, and have it repeated.` });
+        found.push({
+          sample,
+          kind: 'repeats-differ',
+          text: `${words}, both recorded for one jar: ask which they trust, and have it repeated.`,
+        });
       }
     }
     const last = decisive(entries);
@@ -46,13 +58,28 @@ export function contradictionsOf(record: GroupRecord, samples: readonly string[]
     const fits = cations.filter((ion) => explains(seen, ion) !== 'none');
     if (fits.length === 0) {
       const slip = cations.map((ion) => likeliestSlip(seen, ion)).find(Boolean);
-      found.push({ sample, kind: 'no-ion-fits', text: `No ion of the course shows this record. ${slip?.advice ?? 'Have it repeated.'}` });
+      found.push({
+        sample,
+        kind: 'no-ion-fits',
+        text: `No ion of the course shows this record. ${slip?.advice ?? 'Have it repeated.'}`,
+      });
     }
     const naming = record.namings.findLast((entry) => entry.body.sample === sample);
-    const named = naming ? readIons(naming.body.answer).claims.filter((c) => !c.denied).flatMap((c) => c.ions).filter((id) => ionOf(id).charge > 0) : [];
+    const named = naming
+      ? readIons(naming.body.answer)
+          .claims.filter((c) => !c.denied)
+          .flatMap((c) => c.ions)
+          .filter((id) => ionOf(id).charge > 0)
+      : [];
     if (named.length && fits.length && !named.some((id) => fits.includes(id))) {
-      const words = Object.entries(seen.seen).map(([attribute, value]) => label(seen.test, attribute, value)).join(', ');
-      found.push({ sample, kind: 'name-does-not-follow', text: `Named ${ionOf(named[0]!).name} from a record of ${words}: ask what their evidence is.` });
+      const words = Object.entries(seen.seen)
+        .map(([attribute, value]) => label(seen.test, attribute, value))
+        .join(', ');
+      found.push({
+        sample,
+        kind: 'name-does-not-follow',
+        text: `Named ${ionOf(named[0]!).name} from a record of ${words}: ask what their evidence is.`,
+      });
     }
     return found;
   });

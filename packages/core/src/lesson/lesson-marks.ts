@@ -28,17 +28,29 @@ export function answerOf(entry: ObservationEntry | undefined, attribute: string)
   if (!entry) return '';
   const words = entry.body.words?.trim() ?? '';
   const value = entry.body.seen[attribute];
-  const label = value ? (attributeOf(testOf(entry.body.test), attribute).values.find((v) => v.id === value)?.label ?? value) : '';
+  const label = value
+    ? (attributeOf(testOf(entry.body.test), attribute).values.find((v) => v.id === value)?.label ?? value)
+    : '';
   return [label, words].filter(Boolean).join('. ');
 }
 
 /** Do the words, read to the values of the pad, say just what was tapped ("light purple" beside a tapped lilac)? */
 function saysTheSame(words: string, tapped: string, nakedEye: boolean): boolean {
-  const claimed = readColours(words).claims.filter((claim) => !claim.denied && claim.throughGlass === !nakedEye);
-  return claimed.length > 0 && claimed.every((claim) => colourTermOf(claim.term)[nakedEye ? 'naked' : 'glass'] === tapped);
+  const claimed = readColours(words).claims.filter(
+    (claim) => !claim.denied && claim.throughGlass === !nakedEye,
+  );
+  return (
+    claimed.length > 0 &&
+    claimed.every((claim) => colourTermOf(claim.term)[nakedEye ? 'naked' : 'glass'] === tapped)
+  );
 }
 
-function markEntry(syllabus: string, sample: MarkedSample, test: string, entry: ObservationEntry | undefined): { answer: string; mark: Mark } {
+function markEntry(
+  syllabus: string,
+  sample: MarkedSample,
+  test: string,
+  entry: ObservationEntry | undefined,
+): { answer: string; mark: Mark } {
   const attribute = testOf(test).attributes[0]!.id;
   const item = { kind: 'observation', test, sample: sample.ions, attribute } as const;
   const tapped = entry ? answerOf({ ...entry, body: { ...entry.body, words: '' } }, attribute) : '';
@@ -48,10 +60,25 @@ function markEntry(syllabus: string, sample: MarkedSample, test: string, entry: 
   if (!words || !tapped) return { answer, mark: own };
   const byTap = mark(syllabus, item, tapped);
   // Words that name no colour leave the tap to stand; words that name another colour than the tap go to a person.
-  if (own.why.some((w) => w.code === 'no-colour-named' || w.code === 'unread')) return { answer, mark: byTap };
-  if (saysTheSame(words, entry!.body.seen[attribute]!, attribute === testOf(test).attributes[0]!.id)) return { answer, mark: byTap };
+  if (own.why.some((w) => w.code === 'no-colour-named' || w.code === 'unread'))
+    return { answer, mark: byTap };
+  if (saysTheSame(words, entry!.body.seen[attribute]!, attribute === testOf(test).attributes[0]!.id))
+    return { answer, mark: byTap };
   if (own.verdict !== byTap.verdict) {
-    return { answer, mark: { points: 0, max: 1, verdict: 'review', why: [{ code: 'tap-and-words-differ', text: `“${tapped}” was tapped and “${words}” written; a person decides which was meant.` }] } };
+    return {
+      answer,
+      mark: {
+        points: 0,
+        max: 1,
+        verdict: 'review',
+        why: [
+          {
+            code: 'tap-and-words-differ',
+            text: `“${tapped}” was tapped and “${words}” written; a person decides which was meant.`,
+          },
+        ],
+      },
+    };
   }
   return { answer, mark: own };
 }
@@ -61,7 +88,13 @@ function markEntry(syllabus: string, sample: MarkedSample, test: string, entry: 
  * unknown's name from the student's own last naming, carried forward from the evidence pointed at.
  * @param test the test whose first attribute is marked.
  */
-export function lessonMarks(syllabus: string, test: string, samples: readonly MarkedSample[], record: GroupRecord, student: string): ItemMark[] {
+export function lessonMarks(
+  syllabus: string,
+  test: string,
+  samples: readonly MarkedSample[],
+  record: GroupRecord,
+  student: string,
+): ItemMark[] {
   return samples.flatMap((sample): ItemMark[] => {
     const entries = standing(record, sample.id).filter((entry) => entry.body.test === test);
     const naming = namingOf(record, sample.id, student);
@@ -69,13 +102,29 @@ export function lessonMarks(syllabus: string, test: string, samples: readonly Ma
     const entry = decisive(pointedAt.length ? pointedAt : entries);
     const observed = markEntry(syllabus, sample, test, entry);
     const items: ItemMark[] = [
-      { key: `observation:${sample.id}`, strand: 'observation', sample: sample.id, answer: observed.answer, ...observed.mark },
+      {
+        key: `observation:${sample.id}`,
+        strand: 'observation',
+        sample: sample.id,
+        answer: observed.answer,
+        ...observed.mark,
+      },
     ];
     if (sample.role === 'unknown') {
       const answer = naming?.body.answer ?? '';
       const seen = entry && Object.keys(entry.body.seen).length ? [seenIn(entry)] : [];
-      const conclusion = mark(syllabus, { kind: 'identify', part: 'cation', sample: sample.ions, seen }, answer);
-      items.push({ key: `naming:${sample.id}`, strand: 'conclusion', sample: sample.id, answer, ...conclusion });
+      const conclusion = mark(
+        syllabus,
+        { kind: 'identify', part: 'cation', sample: sample.ions, seen },
+        answer,
+      );
+      items.push({
+        key: `naming:${sample.id}`,
+        strand: 'conclusion',
+        sample: sample.id,
+        answer,
+        ...conclusion,
+      });
     }
     return items;
   });

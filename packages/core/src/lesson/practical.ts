@@ -24,7 +24,11 @@ export interface Practical {
   readonly syllabus: SyllabusId;
   readonly minutes: number;
   readonly samples: readonly PracticalSample[];
-  readonly tests: readonly { readonly test: TestId; readonly variant: VariantId; readonly attributes: readonly string[] }[];
+  readonly tests: readonly {
+    readonly test: TestId;
+    readonly variant: VariantId;
+    readonly attributes: readonly string[];
+  }[];
   /** Unknowns each group gets. */
   readonly unknownsPerGroup: number;
 }

@@ -4,7 +4,13 @@ import { lessonMarks } from './lesson-marks.js';
 import { decisive, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
 
 let made = 0;
-const event = (body: EventBody, by = 'ada'): LessonEvent => ({ id: `e${++made}`, group: 'g', by, at: `2026-01-01T10:00:${String(made % 60).padStart(2, '0')}Z`, body });
+const event = (body: EventBody, by = 'ada'): LessonEvent => ({
+  id: `e${++made}`,
+  group: 'g',
+  by,
+  at: `2026-01-01T10:00:${String(made % 60).padStart(2, '0')}Z`,
+  body,
+});
 const saw = (colour: string, more: object = {}) =>
   event({ type: 'observation', sample: 'jar', test: 'flame', variant: 'wire', seen: { colour }, ...more });
 
@@ -30,7 +36,9 @@ describe('the record of a lesson', () => {
   test('a call is open until it is answered', () => {
     const call = event({ type: 'call', reason: 'help' });
     expect(readGroup([call]).openCalls).toHaveLength(1);
-    expect(readGroup([call, event({ type: 'call-answered', call: call.id }, 'teacher')]).openCalls).toHaveLength(0);
+    expect(
+      readGroup([call, event({ type: 'call-answered', call: call.id }, 'teacher')]).openCalls,
+    ).toHaveLength(0);
   });
   test('handing in keeps its first time', () => {
     const first = event({ type: 'hand-in' });
@@ -39,7 +47,8 @@ describe('the record of a lesson', () => {
 });
 
 describe('contradictions in a record', () => {
-  const of = (...events: LessonEvent[]) => contradictionsOf(readGroup(events), ['jar'], ['Li+', 'Na+', 'K+', 'Ca2+', 'Cu2+']);
+  const of = (...events: LessonEvent[]) =>
+    contradictionsOf(readGroup(events), ['jar'], ['Li+', 'Na+', 'K+', 'Ca2+', 'Cu2+']);
   test('repeats that no one ion shows are pointed out, reds of one ion are not', () => {
     expect(of(saw('lilac'), saw('blue-green')).map((c) => c.kind)).toContain('repeats-differ');
     expect(of(saw('red'), saw('crimson'))).toEqual([]);
@@ -52,22 +61,34 @@ describe('contradictions in a record', () => {
     const [found] = of(saw('apple-green'));
     expect(found?.kind).toBe('no-ion-fits');
   });
-  test('a doubtful entry contradicts nothing', () => expect(of(saw('lilac'), saw('blue-green', { doubtful: true }))).toEqual([]));
+  test('a doubtful entry contradicts nothing', () =>
+    expect(of(saw('lilac'), saw('blue-green', { doubtful: true }))).toEqual([]));
 });
 
 describe('marks of one student', () => {
-  const marks = (...events: LessonEvent[]) => lessonMarks('core', 'flame', potassium, readGroup(events), 'ada');
-  const points = (...events: LessonEvent[]) => marks(...events).map((m) => (m.verdict === 'review' ? 'review' : m.points));
+  const marks = (...events: LessonEvent[]) =>
+    lessonMarks('core', 'flame', potassium, readGroup(events), 'ada');
+  const points = (...events: LessonEvent[]) =>
+    marks(...events).map((m) => (m.verdict === 'review' ? 'review' : m.points));
   test('a tapped colour and the right name earn both points', () => {
-    expect(points(saw('lilac'), event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] }))).toEqual([1, 1]);
+    expect(
+      points(saw('lilac'), event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] })),
+    ).toEqual([1, 1]);
   });
   test('another student’s name is not mine', () => {
-    expect(points(saw('lilac'), event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] }, 'ben'))).toEqual([1, 0]);
+    expect(
+      points(
+        saw('lilac'),
+        event({ type: 'naming', sample: 'jar', answer: 'potassium', evidence: [] }, 'ben'),
+      ),
+    ).toEqual([1, 0]);
   });
   test('the evidence pointed at is what is carried forward and marked', () => {
     const first = saw('yellow');
     const second = saw('lilac');
-    expect(points(first, second, event({ type: 'naming', sample: 'jar', answer: 'sodium', evidence: [first.id] }))).toEqual([0, 1]);
+    expect(
+      points(first, second, event({ type: 'naming', sample: 'jar', answer: 'sodium', evidence: [first.id] })),
+    ).toEqual([0, 1]);
   });
   test('words and tap that disagree go to a person', () => {
     expect(points(saw('lilac', { words: 'it was green' }))[0]).toBe('review');

@@ -71,7 +71,12 @@ export interface NamingEntry {
 export interface GroupRecord {
   readonly observations: readonly ObservationEntry[];
   readonly namings: readonly NamingEntry[];
-  readonly openCalls: readonly { readonly id: string; readonly by: string; readonly at: string; readonly reason: CallBody['reason'] }[];
+  readonly openCalls: readonly {
+    readonly id: string;
+    readonly by: string;
+    readonly at: string;
+    readonly reason: CallBody['reason'];
+  }[];
   /** Student id → when handed in. */
   readonly handedIn: Readonly<Record<string, string>>;
   readonly lastAt: string | null;
@@ -136,10 +141,16 @@ export const namingOf = (record: GroupRecord, sample: string, student: string): 
  * Of an empty record, undefined.
  */
 export const decisive = (entries: readonly ObservationEntry[]): ObservationEntry | undefined =>
-  entries.findLast((entry) => !entry.body.doubtful && hasContent(entry)) ?? entries.findLast(hasContent) ?? entries.at(-1);
+  entries.findLast((entry) => !entry.body.doubtful && hasContent(entry)) ??
+  entries.findLast(hasContent) ??
+  entries.at(-1);
 
 const hasContent = (entry: ObservationEntry): boolean =>
   Object.keys(entry.body.seen).length > 0 || Boolean(entry.body.words?.trim());
 
 /** An entry as reasoning takes it. */
-export const seenIn = (entry: ObservationEntry): SeenRecord => ({ test: entry.body.test, variant: entry.body.variant, seen: entry.body.seen });
+export const seenIn = (entry: ObservationEntry): SeenRecord => ({
+  test: entry.body.test,
+  variant: entry.body.variant,
+  seen: entry.body.seen,
+});

@@ -27,13 +27,19 @@ const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).nam
  * @throws RangeError when the sample does not hold the part asked for.
  */
 export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
-  const truth = item.part === 'cation' ? [cationIn(item.sample)] : item.part === 'anion' ? [anionIn(item.sample)] : [cationIn(item.sample), anionIn(item.sample)];
-  if (truth.some((id) => id === undefined)) throw new RangeError(`the sample ${item.sample.join(' ')} holds no ${item.part}`);
+  const truth =
+    item.part === 'cation'
+      ? [cationIn(item.sample)]
+      : item.part === 'anion'
+        ? [anionIn(item.sample)]
+        : [cationIn(item.sample), anionIn(item.sample)];
+  if (truth.some((id) => id === undefined))
+    throw new RangeError(`the sample ${item.sample.join(' ')} holds no ${item.part}`);
   const wanted = truth as IonId[];
   const reading = readIons(answer);
   if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
 
-  const ofPart = (id: IonId) => item.part === 'salt' || (ionOf(id).charge > 0) === (item.part === 'cation');
+  const ofPart = (id: IonId) => item.part === 'salt' || ionOf(id).charge > 0 === (item.part === 'cation');
   const inCourse: readonly IonId[] = [...syllabus.cations, ...syllabus.anions];
   // A bare name or symbol means the ions of it that the course holds; "copper" is one ion, "iron" is two.
   const meant = reading.claims
@@ -46,8 +52,13 @@ export function markIdentification(syllabus: Syllabus, item: IdentificationItem,
     .filter((ions) => ions.length > 0);
 
   if (meant.length === 0) {
-    if (reading.claims.some((c) => c.denied)) return onePoint(0, 'denied', 'It says what it is not; say what it is.');
-    return onePoint(0, 'no-name', `No ${item.part === 'anion' ? 'negative' : 'positive'} ion is named that Kivex knows.`);
+    if (reading.claims.some((c) => c.denied))
+      return onePoint(0, 'denied', 'It says what it is not; say what it is.');
+    return onePoint(
+      0,
+      'no-name',
+      `No ${item.part === 'anion' ? 'negative' : 'positive'} ion is named that Kivex knows.`,
+    );
   }
   const distinct = [...new Set(meant.map((ions) => [...ions].sort().join()))];
   const cationsNamed = new Set(meant.flat().filter((id) => ionOf(id).charge > 0));
@@ -56,24 +67,42 @@ export function markIdentification(syllabus: Syllabus, item: IdentificationItem,
     return onePoint(0, 'two-names', 'Two ions are named; choose one.');
   }
   if (item.part === 'salt') {
-    if (cationsNamed.size > 1 || anionsNamed.size > 1) return onePoint(0, 'two-names', 'More than one salt is named; choose one.');
-    if (!cationsNamed.size || !anionsNamed.size) return onePoint(0, 'half-a-salt', 'A salt needs both its ions named.');
+    if (cationsNamed.size > 1 || anionsNamed.size > 1)
+      return onePoint(0, 'two-names', 'More than one salt is named; choose one.');
+    if (!cationsNamed.size || !anionsNamed.size)
+      return onePoint(0, 'half-a-salt', 'A salt needs both its ions named.');
   } else if (meant[0]!.length > 1) {
     return onePoint(0, 'charge-missing', `${names(meant[0]!)}? Say which, with its charge.`);
   }
 
   const named = item.part === 'salt' ? [...cationsNamed, ...anionsNamed] : meant[0]!;
-  if (wanted.every((id) => named.includes(id))) return onePoint(1, 'right-ion', `${named.map((id) => ionOf(id).name).join(' ')} is what the sample holds.`);
+  if (wanted.every((id) => named.includes(id)))
+    return onePoint(
+      1,
+      'right-ion',
+      `${named.map((id) => ionOf(id).name).join(' ')} is what the sample holds.`,
+    );
 
   if (item.seen?.length && syllabus.carryForward) {
     const cations = followsFrom(item.seen, syllabus.cations);
     const anions = followsFrom(item.seen, syllabus.anions);
-    const allowed = (id: IonId) => (ionOf(id).charge > 0 ? cations : anions).includes(id) || wanted.includes(id);
+    const allowed = (id: IonId) =>
+      (ionOf(id).charge > 0 ? cations : anions).includes(id) || wanted.includes(id);
     if (named.every(allowed)) {
-      return onePoint(1, 'carried-forward', `${named.map((id) => ionOf(id).name).join(' ')} follows from what was recorded, so the mark is carried forward. The sample itself was ${wanted.map((id) => ionOf(id).name).join(' ')}.`);
+      return onePoint(
+        1,
+        'carried-forward',
+        `${named.map((id) => ionOf(id).name).join(' ')} follows from what was recorded, so the mark is carried forward. The sample itself was ${wanted.map((id) => ionOf(id).name).join(' ')}.`,
+      );
     }
     const fits = [...(item.part === 'anion' ? [] : cations), ...(item.part === 'cation' ? [] : anions)];
-    return onePoint(0, 'fits-neither', fits.length ? `${names(named)} fits neither the sample nor the record; the record points to ${names(fits)}.` : `${names(named)} fits neither the sample nor the record.`);
+    return onePoint(
+      0,
+      'fits-neither',
+      fits.length
+        ? `${names(named)} fits neither the sample nor the record; the record points to ${names(fits)}.`
+        : `${names(named)} fits neither the sample nor the record.`,
+    );
   }
   return onePoint(0, 'wrong-ion', `${names(named)} is not what the sample holds: it was ${names(wanted)}.`);
 }

@@ -19,4 +19,9 @@ export const onePoint = (points: 0 | 1, code: string, text: string): Mark => ({
   why: [{ code, text }],
 });
 /** A mark left to a person; `points` is what stands until then. */
-export const forReview = (code: string, text: string): Mark => ({ points: 0, max: 1, verdict: 'review', why: [{ code, text }] });
+export const forReview = (code: string, text: string): Mark => ({
+  points: 0,
+  max: 1,
+  verdict: 'review',
+  why: [{ code, text }],
+});

@@ -3,10 +3,25 @@ import type { Strictness } from '../syllabus/syllabus-definition.js';
 import type { Mark } from './mark-result.js';
 import { mark } from './mark.js';
 
-const observe = (ion: string, answer: string, { attribute = 'colour', strictness = 'standard' as Strictness, syllabus = 'core' } = {}): Mark =>
+const observe = (
+  ion: string,
+  answer: string,
+  { attribute = 'colour', strictness = 'standard' as Strictness, syllabus = 'core' } = {},
+): Mark =>
   mark(syllabus, { kind: 'observation', test: 'flame', sample: [ion, 'Cl-'], attribute, strictness }, answer);
 const name = (sample: string[], answer: string, colour?: string, glass?: string): Mark =>
-  mark('core', { kind: 'identify', part: 'cation', sample, ...(colour ? { seen: [{ test: 'flame', seen: { colour, ...(glass ? { throughBlueGlass: glass } : {}) } }] } : {}) }, answer);
+  mark(
+    'core',
+    {
+      kind: 'identify',
+      part: 'cation',
+      sample,
+      ...(colour
+        ? { seen: [{ test: 'flame', seen: { colour, ...(glass ? { throughBlueGlass: glass } : {}) } }] }
+        : {}),
+    },
+    answer,
+  );
 
 /** Written as an examiner would mark them, before the marker was tuned. */
 const corpus: readonly (readonly [string, string, 0 | 1 | 'review'])[] = [
@@ -84,14 +99,19 @@ describe('a flame colour is marked as an examiner would', () => {
   });
 
   test('what the test says nothing about is an error, not a mark', () => {
-    expect(() => mark('core', { kind: 'observation', test: 'flame', sample: ['Cl-'] }, 'green')).toThrow(/says nothing/);
-    expect(() => mark('no-such', { kind: 'observation', test: 'flame', sample: ['Na+'] }, 'x')).toThrow(/not a syllabus/);
+    expect(() => mark('core', { kind: 'observation', test: 'flame', sample: ['Cl-'] }, 'green')).toThrow(
+      /says nothing/,
+    );
+    expect(() => mark('no-such', { kind: 'observation', test: 'flame', sample: ['Na+'] }, 'x')).toThrow(
+      /not a syllabus/,
+    );
   });
 });
 
 describe('a name is marked with error carried forward', () => {
   test('the ion of the sample earns, by name, misspelt name or formula', () => {
-    for (const answer of ['lithium', 'Li+', 'lithum ions', 'Li']) expect([answer, name(['Li+', 'Cl-'], answer).points]).toEqual([answer, 1]);
+    for (const answer of ['lithium', 'Li+', 'lithum ions', 'Li'])
+      expect([answer, name(['Li+', 'Cl-'], answer).points]).toEqual([answer, 1]);
   });
   test('what follows from the student’s own record earns though the sample was another', () => {
     const carried = name(['K+', 'Cl-'], 'sodium', 'yellow');
@@ -114,7 +134,10 @@ describe('a name is marked with error carried forward', () => {
     expect(name(['Fe3+', 'Cl-'], 'iron').why[0]?.code).toBe('charge-missing');
   });
   test('a salt needs both its ions', () => {
-    const salt = (answer: string) => mark('core', { kind: 'identify', part: 'salt', sample: ['Na+', 'Br-'] }, answer).points;
-    expect([salt('NaBr'), salt('sodium bromide'), salt('sodium'), salt('sodium chloride')]).toEqual([1, 1, 0, 0]);
+    const salt = (answer: string) =>
+      mark('core', { kind: 'identify', part: 'salt', sample: ['Na+', 'Br-'] }, answer).points;
+    expect([salt('NaBr'), salt('sodium bromide'), salt('sodium'), salt('sodium chloride')]).toEqual([
+      1, 1, 0, 0,
+    ]);
   });
 });

@@ -37,7 +37,16 @@ export function normalise(answer: string): string {
 }
 
 const joins: Readonly<Record<string, Clause['joined']>> = {
-  and: 'and', or: 'or', then: 'then', but: 'but', although: 'but', however: 'but', instead: 'but', 'and then': 'then', before: 'then', afterwards: 'then',
+  and: 'and',
+  or: 'or',
+  then: 'then',
+  but: 'but',
+  although: 'but',
+  however: 'but',
+  instead: 'but',
+  'and then': 'then',
+  before: 'then',
+  afterwards: 'then',
 };
 
 /**

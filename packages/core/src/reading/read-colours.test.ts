@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { allColourTerms, colourTerms } from './colour-terms.js';
 import { readColours } from './read-colours.js';
 
-const terms = (answer: string) => readColours(answer).claims.map((c) => (c.denied ? `not ${c.term}` : c.term));
+const terms = (answer: string) =>
+  readColours(answer).claims.map((c) => (c.denied ? `not ${c.term}` : c.term));
 
 describe('colours are read from what students write', () => {
   test.each([
@@ -36,7 +37,10 @@ describe('colours are read from what students write', () => {
 
   test('what was seen through the glass is told apart from the naked eye', () => {
     const reading = readColours('yellow by eye, but through the blue glass it was crimson');
-    expect(reading.claims.map((c) => [c.term, c.throughGlass])).toEqual([['yellow', false], ['crimson', true]]);
+    expect(reading.claims.map((c) => [c.term, c.throughGlass])).toEqual([
+      ['yellow', false],
+      ['crimson', true],
+    ]);
   });
 
   test('"blue glass" names the glass and is no result', () => {
@@ -47,7 +51,9 @@ describe('colours are read from what students write', () => {
   test('"or" keeps two answers two', () => expect(terms('red or orange')).toEqual(['red', 'orange']));
 
   test('every phrase of the table reads back to its own term', () => {
-    for (const term of allColourTerms) for (const phrase of colourTerms[term].phrases) expect([phrase, ...terms(phrase)]).toEqual([phrase, term]);
+    for (const term of allColourTerms)
+      for (const phrase of colourTerms[term].phrases)
+        expect([phrase, ...terms(phrase)]).toEqual([phrase, term]);
   });
 
   test('any text at all is read in bounded time without a throw', () => {

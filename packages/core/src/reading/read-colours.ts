@@ -40,23 +40,64 @@ const spelling = speller(colourVocabulary, plainWords);
 const denials = new Set(['not', 'no', 'never', 'without', 'nor', 'neither', 'isnt', 'nt', 'lost']);
 const glassWords = new Set(['glass', 'cobalt']);
 const otherTestWords = new Set([
-  'precipitate', 'precipitates', 'ppt', 'precip', 'bubbles', 'bubbling', 'fizz', 'fizzing', 'effervescence',
-  'litmus', 'limewater', 'dissolves', 'dissolved', 'excess', 'cloudy', 'solution',
+  'precipitate',
+  'precipitates',
+  'ppt',
+  'precip',
+  'bubbles',
+  'bubbling',
+  'fizz',
+  'fizzing',
+  'effervescence',
+  'litmus',
+  'limewater',
+  'dissolves',
+  'dissolved',
+  'excess',
+  'cloudy',
+  'solution',
 ]);
-const minorWords = new Set(['hint', 'slight', 'slightly', 'trace', 'tinge', 'tinged', 'bit', 'edges', 'little']);
+const minorWords = new Set([
+  'hint',
+  'slight',
+  'slightly',
+  'trace',
+  'tinge',
+  'tinged',
+  'bit',
+  'edges',
+  'little',
+]);
 /** Shades that only lighten or strengthen; dropped when no phrase of the table takes them. */
-const shades = new Set(['pale', 'light', 'bright', 'dark', 'deep', 'faint', 'intense', 'vivid', 'strong', 'brief', 'pastel', 'brilliant']);
+const shades = new Set([
+  'pale',
+  'light',
+  'bright',
+  'dark',
+  'deep',
+  'faint',
+  'intense',
+  'vivid',
+  'strong',
+  'brief',
+  'pastel',
+  'brilliant',
+]);
 /** Two colours named side by side with "and" or "/" mean the mixed colour where the table has one. */
 const mixes = (a: string, b: string): ColourTerm | undefined => phraseIndex.get(`${a} ${b}`);
 
-interface Spotted { readonly term: ColourTerm; readonly at: number; readonly length: number }
+interface Spotted {
+  readonly term: ColourTerm;
+  readonly at: number;
+  readonly length: number;
+}
 
 /** The colour phrases of a clause, longest first at each place, with misspellings put right. */
 function spot(words: readonly string[]): { spotted: Spotted[]; unread: string[] } {
   const read = words.map((word) => spelling.read(word) ?? word);
   const spotted: Spotted[] = [];
   const unread: string[] = [];
-  for (let i = 0; i < read.length; ) {
+  for (let i = 0; i < read.length;) {
     let found: Spotted | undefined;
     for (let n = Math.min(longestPhrase, read.length - i); n > 0 && !found; n--) {
       const term = phraseIndex.get(read.slice(i, i + n).join(' '));
@@ -68,7 +109,14 @@ function spot(words: readonly string[]): { spotted: Spotted[]; unread: string[] 
       continue;
     }
     const word = read[i]!;
-    if (!plainWords.has(word) && !denials.has(word) && !colourVocabulary.has(word) && !otherTestWords.has(word) && !shades.has(word) && !minorWords.has(word)) {
+    if (
+      !plainWords.has(word) &&
+      !denials.has(word) &&
+      !colourVocabulary.has(word) &&
+      !otherTestWords.has(word) &&
+      !shades.has(word) &&
+      !minorWords.has(word)
+    ) {
       unread.push(words[i]!);
     }
     i += 1;
@@ -82,7 +130,11 @@ function joinMixed(claims: ColourClaim[]): ColourClaim[] {
   for (const claim of claims) {
     const before = joined.at(-1);
     const mix =
-      before && before.denied === claim.denied && before.throughGlass === claim.throughGlass && claim.joined === 'and' && before.term !== claim.term
+      before &&
+      before.denied === claim.denied &&
+      before.throughGlass === claim.throughGlass &&
+      claim.joined === 'and' &&
+      before.term !== claim.term
         ? mixes(colourTerms[before.term].phrases[0], colourTerms[claim.term].phrases[0])
         : undefined;
     if (before && mix) joined[joined.length - 1] = { ...before, term: mix, minor: false };
@@ -102,7 +154,6 @@ export function readColours(answer: string): ColourReading {
   let denyRest = false;
   let throughGlass = false;
   const clauses = clausesOf(answer);
-  let pendingJoin: Clause['joined'] | undefined;
   for (const clause of clauses) {
     if (clause.joined === 'stop' || clause.joined === 'start') [denyRest, throughGlass] = [false, false];
     // "not red or pink" denies both; "not red but green" and "it was not red it was green" do not.
@@ -112,11 +163,13 @@ export function readColours(answer: string): ColourReading {
     if (clause.words.some((w) => otherTestWords.has(w))) otherTest = true;
     const glassAt = clause.words.findIndex((w) => glassWords.has(w));
     if (glassAt >= 0) {
-      const without = clause.words.slice(0, glassAt).some((w) => w === 'without' || w === 'no' || w === 'not');
+      const without = clause.words
+        .slice(0, glassAt)
+        .some((w) => w === 'without' || w === 'no' || w === 'not');
       throughGlass = !without;
     } else if (clause.words.some((w) => w === 'eye' || w === 'naked')) throughGlass = false;
     let last = 0;
-    let join: Clause['joined'] = pendingJoin && clause.joined === 'stop' ? pendingJoin : clause.joined;
+    let join: Clause['joined'] = clause.joined;
     for (const hit of found.spotted) {
       // "blue glass" names the glass, not a result.
       if (hit.term === 'blue' && glassWords.has(clause.words[hit.at + hit.length] ?? '')) continue;

@@ -3,7 +3,10 @@ import fc from 'fast-check';
 import { allIons } from '../species/species.js';
 import { readIons } from './read-ions.js';
 
-const ions = (answer: string) => readIons(answer).claims.filter((c) => !c.denied).map((c) => c.ions.join(' '));
+const ions = (answer: string) =>
+  readIons(answer)
+    .claims.filter((c) => !c.denied)
+    .map((c) => c.ions.join(' '));
 
 describe('ions are read from names and formulas', () => {
   test.each([

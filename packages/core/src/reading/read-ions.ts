@@ -55,15 +55,20 @@ const formulas: ReadonlyMap<string, { readonly ions: readonly IonId[]; readonly 
   const index = new Map<string, { ions: readonly IonId[]; bare: boolean }>();
   for (const ion of allIons) {
     const { formula } = formulaParts(ion.id);
-    const alike = allIons.filter((other) => formulaParts(other.id).formula === formula && elementName(other.id) === elementName(ion.id));
+    const alike = allIons.filter(
+      (other) => formulaParts(other.id).formula === formula && elementName(other.id) === elementName(ion.id),
+    );
     index.set(formula, { ions: alike.map((other) => other.id), bare: true });
-    for (const charge of chargeSpellings(ion.charge)) index.set(formula + charge, { ions: [ion.id], bare: false });
+    for (const charge of chargeSpellings(ion.charge))
+      index.set(formula + charge, { ions: [ion.id], bare: false });
   }
   const times = (formula: string, n: number) => (n > 1 ? `${formula}${n}` : formula);
   for (const cation of allIons.filter((ion) => ion.charge > 0)) {
     for (const anion of allIons.filter((ion) => ion.charge < 0)) {
       const common = commonFactor(cation.charge, -anion.charge);
-      const salt = times(formulaParts(cation.id).formula, -anion.charge / common) + times(formulaParts(anion.id).formula, cation.charge / common);
+      const salt =
+        times(formulaParts(cation.id).formula, -anion.charge / common) +
+        times(formulaParts(anion.id).formula, cation.charge / common);
       if (!index.has(salt)) index.set(salt, { ions: [cation.id, anion.id], bare: false });
     }
   }
@@ -75,7 +80,13 @@ function commonFactor(a: number, b: number): number {
 }
 
 const ionsOfFormula = (text: string) =>
-  formulas.get(text.normalize('NFKC').replace(/[−–⁻]/g, '-').replace(/⁺/g, '+').replace(/[\s^{}()]/g, ''));
+  formulas.get(
+    text
+      .normalize('NFKC')
+      .replace(/[−–⁻]/g, '-')
+      .replace(/⁺/g, '+')
+      .replace(/[\s^{}()]/g, ''),
+  );
 
 /**
  * Reads the ions an answer names.
@@ -86,25 +97,57 @@ export function readIons(answer: string): IonReading {
   // A charge may stand apart from its symbol ("Ca 2+"), a Roman numeral in brackets apart from its name.
   const glued = text
     .replace(/\b([A-Z][a-z]?(?:O?\d?)?)\s+(\d?[+-])(?=\s|$|[.,;])/g, '$1$2')
-    .replace(/([a-z])\s*\(\s*(i{1,3}|iv)\s*\)/gi, (_, letter: string, roman: string) => `${letter}#${romans[roman.toLowerCase()] ?? ''}`)
-    .replace(/\b(iron|copper|lead|chromium|manganese|cobalt|nickel)[\s-]+(i{2,3}|[23])(?![\w+])/gi, (_, name: string, n: string) => `${name}#${romans[n.toLowerCase()] ?? n}`);
+    .replace(
+      /([a-z])\s*\(\s*(i{1,3}|iv)\s*\)/gi,
+      (_, letter: string, roman: string) => `${letter}#${romans[roman.toLowerCase()] ?? ''}`,
+    )
+    .replace(
+      /\b(iron|copper|lead|chromium|manganese|cobalt|nickel)[\s-]+(i{2,3}|[23])(?![\w+])/gi,
+      (_, name: string, n: string) => `${name}#${romans[n.toLowerCase()] ?? n}`,
+    );
   const tokens = glued.match(/[\p{L}\p{N}#^{}()+\-⁺⁻²³₂₃₄−]+/gu) ?? [];
   const claims: IonClaim[] = [];
   const unread: string[] = [];
   let denied = false;
   for (const token of tokens) {
-    const lower = token.toLowerCase().replace(/[()+\-^{}]+$/g, (tail) => (/[+-]/.test(tail) && token.length <= 5 ? tail : ''));
-    if (denials.has(lower)) { denied = true; continue; }
-    if (lower === 'but' || lower === 'it') { denied = false; continue; }
+    const lower = token
+      .toLowerCase()
+      .replace(/[()+\-^{}]+$/g, (tail) => (/[+-]/.test(tail) && token.length <= 5 ? tail : ''));
+    if (denials.has(lower)) {
+      denied = true;
+      continue;
+    }
+    if (lower === 'but' || lower === 'it') {
+      denied = false;
+      continue;
+    }
     const named = nameOf(lower);
     const symbols = /^[A-Z]/.test(token) && !named ? ionsOfFormula(token) : undefined;
     if (named || symbols) {
       const ions = named ?? symbols!.ions;
       const before = claims.at(-1);
       // "copper sulfate": a cation name followed by an anion name is one salt.
-      const pairs = before && before.denied === denied && ionOf(before.ions[0]!).charge > 0 && ionOf(ions[0]!).charge < 0 && before.ions.length <= 2 && !before.ions.some((i) => ionOf(i).charge < 0);
-      if (pairs) claims[claims.length - 1] = { ions: [...before.ions, ...ions], denied, text: `${before.text} ${token}`, bare: before.bare };
-      else claims.push({ ions, denied, text: token.replace('#', ' '), bare: symbols?.bare ?? (ions.length > 1 && named !== undefined) });
+      const pairs =
+        before &&
+        before.denied === denied &&
+        ionOf(before.ions[0]!).charge > 0 &&
+        ionOf(ions[0]!).charge < 0 &&
+        before.ions.length <= 2 &&
+        !before.ions.some((i) => ionOf(i).charge < 0);
+      if (pairs)
+        claims[claims.length - 1] = {
+          ions: [...before.ions, ...ions],
+          denied,
+          text: `${before.text} ${token}`,
+          bare: before.bare,
+        };
+      else
+        claims.push({
+          ions,
+          denied,
+          text: token.replace('#', ' '),
+          bare: symbols?.bare ?? (ions.length > 1 && named !== undefined),
+        });
       continue;
     }
     if (!fillers.has(lower) && lower) unread.push(token);

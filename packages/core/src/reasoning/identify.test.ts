@@ -5,14 +5,21 @@ import { identify } from './identify.js';
 import { explains, likelihood, probabilityOfValue } from './likelihood.js';
 
 const cations = ['Li+', 'Na+', 'K+', 'Ca2+', 'Cu2+'];
-const flame = (colour: string, glass?: string) => ({ test: 'flame', seen: { colour, ...(glass ? { throughBlueGlass: glass } : {}) } });
-const named = (observations: Parameters<typeof identify>[1]) => identify({ cations, anions: ['Cl-'] }, observations);
+const flame = (colour: string, glass?: string) => ({
+  test: 'flame',
+  seen: { colour, ...(glass ? { throughBlueGlass: glass } : {}) },
+});
+const named = (observations: Parameters<typeof identify>[1]) =>
+  identify({ cations, anions: ['Cl-'] }, observations);
 
 describe('likelihoods are probabilities', () => {
   test('over all values of an attribute they sum to one, whatever is expected', () => {
     for (const attribute of flameTest.attributes) {
       for (const outcome of flameTest.outcomes) {
-        const total = attribute.values.reduce((sum, v) => sum + probabilityOfValue(attribute, outcome.shows[attribute.id]!, v.id, 0.02), 0);
+        const total = attribute.values.reduce(
+          (sum, v) => sum + probabilityOfValue(attribute, outcome.shows[attribute.id]!, v.id, 0.02),
+          0,
+        );
         expect(total).toBeCloseTo(1, 10);
       }
     }
@@ -21,7 +28,8 @@ describe('likelihoods are probabilities', () => {
     const [colour, glass] = flameTest.attributes;
     for (const { ion } of flameTest.outcomes) {
       let total = 0;
-      for (const a of colour!.values) for (const b of glass!.values) total += likelihood(flame(a.id, b.id), ion);
+      for (const a of colour!.values)
+        for (const b of glass!.values) total += likelihood(flame(a.id, b.id), ion);
       expect(total).toBeCloseTo(1, 10);
     }
   });
@@ -45,7 +53,11 @@ describe('identify', () => {
     expect(ruledOut).toEqual([]);
   });
   test('records no candidate explains are pointed at, the likelier one to repeat among them', () => {
-    const found = named([flame('lilac', 'crimson'), flame('lilac', 'lilac'), flame('blue-green', 'blue-green')]);
+    const found = named([
+      flame('lilac', 'crimson'),
+      flame('lilac', 'lilac'),
+      flame('blue-green', 'blue-green'),
+    ]);
     expect(found.consistent).toBe(false);
     expect(found.suspects).toEqual([2]);
   });
@@ -66,12 +78,21 @@ describe('identify', () => {
         const one = named(colours.map((c) => flame(c)));
         const other = named([...colours].reverse().map((c) => flame(c)));
         expect(one.ranked.cation!.reduce((sum, r) => sum + r.p, 0)).toBeCloseTo(1, 9);
-        for (const { id, p } of one.ranked.cation!) expect(other.ranked.cation!.find((r) => r.id === id)!.p).toBeCloseTo(p, 9);
+        for (const { id, p } of one.ranked.cation!)
+          expect(other.ranked.cation!.find((r) => r.id === id)!.p).toBeCloseTo(p, 9);
       }),
     );
   });
   test('salts are ranked as pairs', () => {
-    const { ranked } = identify({ salts: [['Na+', 'Cl-'], ['K+', 'Cl-']] }, [flame('lilac')]);
+    const { ranked } = identify(
+      {
+        salts: [
+          ['Na+', 'Cl-'],
+          ['K+', 'Cl-'],
+        ],
+      },
+      [flame('lilac')],
+    );
     expect(ranked.salt![0]!.id).toEqual(['K+', 'Cl-']);
   });
   test('sodium about explains; a closed air hole does not', () => {

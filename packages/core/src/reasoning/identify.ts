@@ -68,7 +68,9 @@ const unexplained = (observations: readonly SeenRecord[], hypothesis: Hypothesis
 
 /** Ranks each hypothesis: the product of the likelihoods of all observations, as a share of the whole. */
 function posterior(observations: readonly SeenRecord[], hypotheses: readonly Hypothesis[]): number[] {
-  const logs = hypotheses.map((h) => observations.reduce((sum, record) => sum + Math.log(likelihood(record, of(record, h))), 0));
+  const logs = hypotheses.map((h) =>
+    observations.reduce((sum, record) => sum + Math.log(likelihood(record, of(record, h))), 0),
+  );
   const top = Math.max(...logs);
   return relative(logs.map((l) => Math.exp(l - top)));
 }
@@ -76,7 +78,11 @@ function posterior(observations: readonly SeenRecord[], hypotheses: readonly Hyp
 const byChance = <Id>(a: Ranked<Id>, b: Ranked<Id>): number => b.p - a.p;
 
 /** The chance of each id, summed over the hypotheses that hold it. */
-function margin(ids: readonly string[], hypotheses: readonly Hypothesis[], p: readonly number[]): Ranked<string>[] {
+function margin(
+  ids: readonly string[],
+  hypotheses: readonly Hypothesis[],
+  p: readonly number[],
+): Ranked<string>[] {
   return ids
     .map((id) => ({ id, p: hypotheses.reduce((sum, h, i) => sum + (h.includes(id) ? p[i]! : 0), 0) }))
     .sort(byChance);
@@ -105,7 +111,11 @@ function worth(testId: string, hypotheses: readonly Hypothesis[], p: readonly nu
 }
 
 /** The smallest sets of observations without which some hypothesis explains the rest; singles all, likeliest first. */
-function suspectsOf(observations: readonly SeenRecord[], hypotheses: readonly Hypothesis[], p: readonly number[]): number[] {
+function suspectsOf(
+  observations: readonly SeenRecord[],
+  hypotheses: readonly Hypothesis[],
+  p: readonly number[],
+): number[] {
   const misfits = hypotheses.map((h, i) => ({ set: unexplained(observations, h), p: p[i]! }));
   const fewest = Math.min(...misfits.map((m) => m.set.length));
   const smallest = misfits.filter((m) => m.set.length === fewest).sort((a, b) => b.p - a.p);
@@ -134,7 +144,9 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
     ? candidates.salts
     : [...candidates.cations, ...candidates.anions];
   const ruledOut: RuledOut[] = ids.flatMap((id) => {
-    const mine = conflicts.filter((_, i) => (typeof id === 'string' ? hypotheses[i]!.includes(id) : hypotheses[i] === id));
+    const mine = conflicts.filter((_, i) =>
+      typeof id === 'string' ? hypotheses[i]!.includes(id) : hypotheses[i] === id,
+    );
     const fewest = mine.reduce((a, b) => (b.length < a.length ? b : a), mine[0] ?? []);
     if (fewest.length === 0) return [];
     const name = typeof id === 'string' ? ionOf(id).name : saltName(id);
@@ -150,7 +162,10 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
   return {
     ranked: salts
       ? { salt: candidates.salts.map((id, i) => ({ id, p: p[i]! })).sort(byChance) }
-      : { cation: margin(candidates.cations, hypotheses, p), anion: margin(candidates.anions, hypotheses, p) },
+      : {
+          cation: margin(candidates.cations, hypotheses, p),
+          anion: margin(candidates.anions, hypotheses, p),
+        },
     ruledOut,
     consistent,
     suspects: consistent ? [] : suspectsOf(observations, hypotheses, p),

@@ -38,7 +38,12 @@ export function probabilityOfValue(
   return (1 - carelessness) * p + carelessness / attribute.values.length;
 }
 
-function underCause(test: TestDefinition, outcome: Outcome | undefined, slip: Slip | undefined, record: SeenRecord): number {
+function underCause(
+  test: TestDefinition,
+  outcome: Outcome | undefined,
+  slip: Slip | undefined,
+  record: SeenRecord,
+): number {
   let p = 1;
   for (const [id, value] of Object.entries(record.seen)) {
     const attribute = attributeOf(test, id);

@@ -14,14 +14,21 @@ export interface Lookalikes {
  * @param samples lists of ion ids.
  * @param tests tests with the attributes that are recorded.
  */
-export function lookalikes(samples: readonly (readonly string[])[], tests: readonly { readonly test: string; readonly attributes: readonly string[] }[]): Lookalikes[] {
+export function lookalikes(
+  samples: readonly (readonly string[])[],
+  tests: readonly { readonly test: string; readonly attributes: readonly string[] }[],
+): Lookalikes[] {
   const shown = samples.map((ions) => {
     const ion = cationIn(ions) ?? '';
-    return tests.flatMap(({ test, attributes }) => attributes.map((attribute) => outcomeOf(testOf(test), ion)?.shows[attribute] ?? []));
+    return tests.flatMap(({ test, attributes }) =>
+      attributes.map((attribute) => outcomeOf(testOf(test), ion)?.shows[attribute] ?? []),
+    );
   });
   return shown.flatMap((a, i) =>
     shown.slice(i + 1).flatMap((b, k): Lookalikes[] => {
-      const overlap = a.every((values, at) => values.length === 0 || b[at]!.length === 0 || values.some((v) => b[at]!.includes(v)));
+      const overlap = a.every(
+        (values, at) => values.length === 0 || b[at]!.length === 0 || values.some((v) => b[at]!.includes(v)),
+      );
       if (!overlap) return [];
       return [{ pair: [i, i + 1 + k], how: JSON.stringify(a) === JSON.stringify(b) ? 'same' : 'overlap' }];
     }),

@@ -5,10 +5,28 @@
 import type { SourceId } from '../sources/sources.js';
 
 export type CationId =
-  | 'H+' | 'Li+' | 'Na+' | 'K+' | 'NH4+' | 'Mg2+' | 'Ca2+' | 'Sr2+' | 'Ba2+' | 'Al3+' | 'Zn2+' | 'Cr3+'
-  | 'Mn2+' | 'Fe2+' | 'Fe3+' | 'Co2+' | 'Ni2+' | 'Cu2+' | 'Ag+' | 'Pb2+';
+  | 'H+'
+  | 'Li+'
+  | 'Na+'
+  | 'K+'
+  | 'NH4+'
+  | 'Mg2+'
+  | 'Ca2+'
+  | 'Sr2+'
+  | 'Ba2+'
+  | 'Al3+'
+  | 'Zn2+'
+  | 'Cr3+'
+  | 'Mn2+'
+  | 'Fe2+'
+  | 'Fe3+'
+  | 'Co2+'
+  | 'Ni2+'
+  | 'Cu2+'
+  | 'Ag+'
+  | 'Pb2+';
 export type AnionId =
-  | 'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-';
+  'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-';
 export type IonId = CationId | AnionId;
 
 /** What an ion is made of and what people call it. */

@@ -43,7 +43,18 @@ export const cationIn = (sample: readonly string[]): CationId | undefined => sam
 export const anionIn = (sample: readonly string[]): AnionId | undefined => sample.find(isAnionId);
 
 const superscripts: Record<string, string> = {
-  '0': '⁰', '1': '¹', '2': '²', '3': '³', '4': '⁴', '5': '⁵', '6': '⁶', '7': '⁷', '8': '⁸', '9': '⁹', '+': '⁺', '-': '⁻',
+  '0': '⁰',
+  '1': '¹',
+  '2': '²',
+  '3': '³',
+  '4': '⁴',
+  '5': '⁵',
+  '6': '⁶',
+  '7': '⁷',
+  '8': '⁸',
+  '9': '⁹',
+  '+': '⁺',
+  '-': '⁻',
 };
 
 /** An id split for typesetting: `SO4^2-` → formula `SO4` (digits are indices), charge `2−`. */
@@ -51,7 +62,9 @@ export function formulaParts(id: IonId): { readonly formula: string; readonly ch
   const ion = ionOf(id);
   const size = Math.abs(ion.charge);
   const charge = `${size === 1 ? '' : size}${ion.charge > 0 ? '+' : '−'}`;
-  const formula = id.includes('^') ? id.slice(0, id.indexOf('^')) : id.replace(/\d*[+-]$/, (tail) => (size === 1 ? tail.slice(0, -1) : ''));
+  const formula = id.includes('^')
+    ? id.slice(0, id.indexOf('^'))
+    : id.replace(/\d*[+-]$/, (tail) => (size === 1 ? tail.slice(0, -1) : ''));
   return { formula, charge };
 }
 
@@ -66,5 +79,7 @@ export function formulaText(id: IonId): string {
 export function saltName(sample: readonly string[]): string {
   const cation = cationIn(sample);
   const anion = anionIn(sample);
-  return [cation && ionOf(cation).name, anion && ionOf(anion).name].filter(Boolean).join(' ') || sample.join(' ');
+  return (
+    [cation && ionOf(cation).name, anion && ionOf(anion).name].filter(Boolean).join(' ') || sample.join(' ')
+  );
 }

@@ -29,7 +29,11 @@ export interface Syllabus {
   readonly ages: string;
   readonly cations: readonly CationId[];
   readonly anions: readonly AnionId[];
-  readonly tests: readonly { readonly test: TestId; readonly variant: VariantId; readonly attributes: readonly string[] }[];
+  readonly tests: readonly {
+    readonly test: TestId;
+    readonly variant: VariantId;
+    readonly attributes: readonly string[];
+  }[];
   readonly wording: Readonly<Record<TestId, TestWording>>;
   readonly strictness: Strictness;
   readonly carryForward: boolean;

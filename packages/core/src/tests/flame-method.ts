@@ -63,9 +63,13 @@ export const flameVariants: readonly Variant[] = [
     ],
     preparations: [
       { task: 'Set out nichrome or platinum wire loops, one a bench, and watch glasses', hoursBefore: 24 },
-      { task: 'Concentrated hydrochloric acid, a few drops a bench, handed out by the teacher', hoursBefore: 0 },
+      {
+        task: 'Concentrated hydrochloric acid, a few drops a bench, handed out by the teacher',
+        hoursBefore: 0,
+      },
     ],
-    waste: 'Acid from the watch glass: into plenty of cold water in the sink, as your local rules allow. Tile: wipe into the solid waste.',
+    waste:
+      'Acid from the watch glass: into plenty of cold water in the sink, as your local rules allow. Tile: wipe into the solid waste.',
   },
   {
     id: 'splint',
@@ -83,13 +87,22 @@ export const flameVariants: readonly Variant[] = [
       {
         text: 'Take the splint out before it chars, and quench it in the water beaker.',
         why: 'Burning wood is orange-yellow and hides the colour.',
-        cautions: [{ text: 'A charred splint can glow on. Under water with it, never in the bin.', level: 'care', source: 'school-safety' }],
+        cautions: [
+          {
+            text: 'A charred splint can glow on. Under water with it, never in the bin.',
+            level: 'care',
+            source: 'school-safety',
+          },
+        ],
       },
       glass,
       record,
     ],
     preparations: [
-      { task: 'Soak wooden splints in the salt solutions overnight, at least five a jar and group', hoursBefore: 18 },
+      {
+        task: 'Soak wooden splints in the salt solutions overnight, at least five a jar and group',
+        hoursBefore: 18,
+      },
       { task: 'A beaker of water on each bench for spent splints', hoursBefore: 0 },
     ],
     waste: 'Quenched splints: solid waste, once cold and wet.',
@@ -109,12 +122,23 @@ export const flameVariants: readonly Variant[] = [
       look('the swab'),
       {
         text: 'Take it out before the cotton burns, and quench it in the water beaker.',
-        cautions: [{ text: 'A swab can keep burning. Under water with it, never in the bin.', level: 'care', source: 'school-safety' }],
+        cautions: [
+          {
+            text: 'A swab can keep burning. Under water with it, never in the bin.',
+            level: 'care',
+            source: 'school-safety',
+          },
+        ],
       },
       glass,
       record,
     ],
-    preparations: [{ task: 'Cotton swabs with wooden sticks, deionised water, a quenching beaker for each bench', hoursBefore: 0 }],
+    preparations: [
+      {
+        task: 'Cotton swabs with wooden sticks, deionised water, a quenching beaker for each bench',
+        hoursBefore: 0,
+      },
+    ],
     waste: 'Quenched swabs: solid waste, once cold and wet.',
   },
 ];

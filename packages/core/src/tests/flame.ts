@@ -82,7 +82,9 @@ const outcomes: readonly Outcome[] = [
   shows('Ba2+', ['apple-green'], ['blue-green']),
   shows('Cu2+', ['blue-green'], ['blue-green']),
   shows('Pb2+', ['pale-blue'], ['none'], 'faint; books do not give a colour through the glass'),
-  ...(['H+', 'NH4+', 'Mg2+', 'Al3+', 'Zn2+', 'Cr3+', 'Mn2+', 'Fe2+', 'Fe3+', 'Co2+', 'Ni2+', 'Ag+'] as const).map(characterless),
+  ...(
+    ['H+', 'NH4+', 'Mg2+', 'Al3+', 'Zn2+', 'Cr3+', 'Mn2+', 'Fe2+', 'Fe3+', 'Co2+', 'Ni2+', 'Ag+'] as const
+  ).map(characterless),
 ];
 
 export const flameTest: TestDefinition = {
@@ -98,7 +100,8 @@ export const flameTest: TestDefinition = {
       factorFor: { 'K+': 3, 'Pb2+': 3, 'Ba2+': 1, 'Li+': 0.4, 'Ca2+': 0.4, 'Sr2+': 0.4, 'Cu2+': 0.5 },
       shows: { colour: ['yellow'] },
       explains: true,
-      advice: 'Yellow covers other colours. Clean the wire until the flame shows none, then look again, and once through the blue glass.',
+      advice:
+        'Yellow covers other colours. Clean the wire until the flame shows none, then look again, and once through the blue glass.',
       source: 'school-practice',
     },
     {

@@ -14,7 +14,8 @@ export const isTestId = (id: string): id is TestId => byId.has(id);
  */
 export function testOf(id: string): TestDefinition {
   const test = byId.get(id);
-  if (!test) throw new RangeError(`"${id}" is not a test Kivex knows; it knows ${[...byId.keys()].join(', ')}`);
+  if (!test)
+    throw new RangeError(`"${id}" is not a test Kivex knows; it knows ${[...byId.keys()].join(', ')}`);
   return test;
 }
 
@@ -36,7 +37,9 @@ export function attributeOf(test: TestDefinition, id: string): Attribute {
 export function variantOf(test: TestDefinition, id?: string): Variant {
   const variant = id === undefined ? test.variants[0] : test.variants.find((v) => v.id === id);
   if (!variant) {
-    throw new RangeError(`"${id}" is not a variant of ${test.id}; it has ${test.variants.map((v) => v.id).join(', ')}`);
+    throw new RangeError(
+      `"${id}" is not a variant of ${test.id}; it has ${test.variants.map((v) => v.id).join(', ')}`,
+    );
   }
   return variant;
 }

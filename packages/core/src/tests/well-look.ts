@@ -2,7 +2,8 @@
  * How a result is drawn: always the same small round well. Colour is never the only carrier; a word
  * stands beside every well and the pattern differs too.
  */
-export type WellPattern = 'plain' | 'bars' | 'dots' | 'rising' | 'falling' | 'grid' | 'waves' | 'rings' | 'dashes' | 'crosses';
+export type WellPattern =
+  'plain' | 'bars' | 'dots' | 'rising' | 'falling' | 'grid' | 'waves' | 'rings' | 'dashes' | 'crosses';
 
 export type PlainLook =
   | { readonly kind: 'empty' }
@@ -13,4 +14,5 @@ export type PlainLook =
   | { readonly kind: 'effervescence'; readonly rate: 'slow' | 'steady' | 'vigorous' };
 
 /** A plain look, or two of them side by side: before and after. Colours are sRGB `#rrggbb`. */
-export type WellLook = PlainLook | { readonly kind: 'split'; readonly before: PlainLook; readonly after: PlainLook };
+export type WellLook =
+  PlainLook | { readonly kind: 'split'; readonly before: PlainLook; readonly after: PlainLook };

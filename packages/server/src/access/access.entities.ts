@@ -9,11 +9,17 @@ export class Session {
   @IdColumn() id: string;
   @Index({ unique: true }) @Column({ type: 'char', length: 64 }) tokenHash: string;
   @Index() @RefColumn({ nullable: true }) staffId: string | null;
-  @ManyToOne(() => Staff, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'staffId' }) staff: Relation<Staff> | null;
+  @ManyToOne(() => Staff, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff> | null;
   @Index() @RefColumn({ nullable: true }) studentId: string | null;
-  @ManyToOne(() => Student, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'studentId' }) student: Relation<Student> | null;
+  @ManyToOne(() => Student, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student> | null;
   @Index() @RefColumn({ nullable: true }) lessonId: string | null;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson> | null;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson> | null;
   @Index() @TimeColumn() expiresAt: Date;
 }
 

@@ -21,11 +21,18 @@ export class AccessGuard implements CanActivate {
     // Another site's page can send our cookies nowhere (SameSite) and cannot set this header at all.
     if (changing.has(request.method)) {
       const site = request.headers['sec-fetch-site'];
-      if (request.headers['x-kivex'] !== '1' || (site !== undefined && site !== 'same-origin' && site !== 'none')) {
+      if (
+        request.headers['x-kivex'] !== '1' ||
+        (site !== undefined && site !== 'same-origin' && site !== 'none')
+      ) {
         throw forbidden('This request did not come from a Kivex page.');
       }
     }
-    const allowed = this.reflector.getAllAndOverride<readonly (Role | 'anyone')[] | undefined>(allowedToKey, [context.getHandler(), context.getClass()]) ?? [];
+    const allowed =
+      this.reflector.getAllAndOverride<readonly (Role | 'anyone')[] | undefined>(allowedToKey, [
+        context.getHandler(),
+        context.getClass(),
+      ]) ?? [];
     if (allowed.includes('anyone')) return true;
     if (allowed.includes('student')) {
       const student = await this.sessions.studentOf(request.headers.cookie);
@@ -35,7 +42,10 @@ export class AccessGuard implements CanActivate {
     }
     const staff = await this.sessions.staffOf(request.headers.cookie);
     if (!staff) throw signInFirst();
-    if (!allowed.includes(staff.role)) throw forbidden(`This is not open to you as ${staff.role === 'head' ? 'head of department' : `a ${staff.role}`}.`);
+    if (!allowed.includes(staff.role))
+      throw forbidden(
+        `This is not open to you as ${staff.role === 'head' ? 'head of department' : `a ${staff.role}`}.`,
+      );
     request.staff = staff;
     return true;
   }

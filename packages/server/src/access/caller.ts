@@ -28,6 +28,10 @@ export const teaching = ['teacher', 'head'] as const;
 export const anyStaff = ['teacher', 'technician', 'head'] as const;
 
 /** The member of staff calling; only on routes allowed to staff. */
-export const ByStaff = createParamDecorator((_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<CallerRequest>().staff);
+export const ByStaff = createParamDecorator(
+  (_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<CallerRequest>().staff,
+);
 /** The student calling; only on routes allowed to students. */
-export const ByStudent = createParamDecorator((_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<CallerRequest>().student);
+export const ByStudent = createParamDecorator(
+  (_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<CallerRequest>().student,
+);

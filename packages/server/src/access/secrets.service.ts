@@ -47,7 +47,10 @@ export class SecretsService {
     if (attempt && attempt.failures >= freeTries) {
       const pause = Math.min(longestPause, firstPause * 2 ** (attempt.failures - freeTries));
       const left = attempt.lastAt.getTime() + pause - Date.now();
-      if (left > 0) throw tooMany(`Too many wrong tries. Wait ${left > 90_000 ? `${Math.ceil(left / 60_000)} minutes` : `${Math.ceil(left / 1000)} seconds`}, then try again.`);
+      if (left > 0)
+        throw tooMany(
+          `Too many wrong tries. Wait ${left > 90_000 ? `${Math.ceil(left / 60_000)} minutes` : `${Math.ceil(left / 1000)} seconds`}, then try again.`,
+        );
     }
     const right = (await verify(storedHash ?? (await this.decoy), secret)) && Boolean(storedHash);
     if (right) {

@@ -58,7 +58,10 @@ export class SessionsService {
   async staffOf(header: string | undefined): Promise<StaffCaller | undefined> {
     const token = parse(header ?? '')[staffCookie];
     if (!token) return undefined;
-    const session = await this.sessions.findOne({ where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) }, relations: { staff: true } });
+    const session = await this.sessions.findOne({
+      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      relations: { staff: true },
+    });
     const staff = session?.staff;
     return staff ? { id: staff.id, name: staff.name, role: staff.role, schoolId: staff.schoolId } : undefined;
   }
@@ -67,14 +70,28 @@ export class SessionsService {
   async studentOf(header: string | undefined): Promise<StudentCaller | undefined> {
     const token = parse(header ?? '')[benchCookie];
     if (!token) return undefined;
-    const session = await this.sessions.findOne({ where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) }, relations: { student: true } });
+    const session = await this.sessions.findOne({
+      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      relations: { student: true },
+    });
     if (!session?.student || !session.lessonId || session.student.leftAt) return undefined;
     const seat = await this.seats.findOneBy({ lessonId: session.lessonId, studentId: session.student.id });
     if (!seat) return undefined;
-    return { id: session.student.id, name: session.student.name, lessonId: session.lessonId, groupId: seat.groupId };
+    return {
+      id: session.student.id,
+      name: session.student.name,
+      lessonId: session.lessonId,
+      groupId: seat.groupId,
+    };
   }
 
   private cookie(name: CookieName, value: string, maxAge: number): string {
-    return serialize(name, value, { httpOnly: true, sameSite: 'strict', path: '/', maxAge, secure: this.config.KIVEX_SECURE });
+    return serialize(name, value, {
+      httpOnly: true,
+      sameSite: 'strict',
+      path: '/',
+      maxAge,
+      secure: this.config.KIVEX_SECURE,
+    });
   }
 }

@@ -9,7 +9,12 @@ import { BenchService } from './bench.service.js';
 import { JoiningController } from './joining.controller.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Lesson, LessonGroup, LessonSeat, GroupUnknown]), LessonsModule, ObservingModule, MarkingModule],
+  imports: [
+    TypeOrmModule.forFeature([Lesson, LessonGroup, LessonSeat, GroupUnknown]),
+    LessonsModule,
+    ObservingModule,
+    MarkingModule,
+  ],
   controllers: [JoiningController, BenchController],
   providers: [BenchService],
 })

@@ -35,11 +35,27 @@ export class BenchService {
     const begun = lesson.state !== 'planned';
     return {
       me: { id: student.id, name: student.name },
-      lesson: { id: lesson.id, title: document.title, summary: document.summary, state: lesson.state, room: lesson.room },
-      group: { id: group.id, name: group.name, students: seats.map((s) => ({ id: s.studentId, name: s.student.name })).sort((a, b) => a.name.localeCompare(b.name)) },
+      lesson: {
+        id: lesson.id,
+        title: document.title,
+        summary: document.summary,
+        state: lesson.state,
+        room: lesson.room,
+      },
+      group: {
+        id: group.id,
+        name: group.name,
+        students: seats
+          .map((s) => ({ id: s.studentId, name: s.student.name }))
+          .sort((a, b) => a.name.localeCompare(b.name)),
+      },
       samples: begun ? samples.map(({ id, role, label }) => ({ id, role, label })) : [],
       tests: document.tests,
-      cations: syllabusOf(document.syllabus).cations.filter((ion) => document.tests.some((t) => testOf(t.test).outcomes.some((o) => o.ion === ion && !o.shows[t.attributes[0]!]?.includes('none')))),
+      cations: syllabusOf(document.syllabus).cations.filter((ion) =>
+        document.tests.some((t) =>
+          testOf(t.test).outcomes.some((o) => o.ion === ion && !o.shows[t.attributes[0]!]?.includes('none')),
+        ),
+      ),
       events,
     };
   }
@@ -50,7 +66,11 @@ export class BenchService {
     const refused: { id: string; detail: string }[] = [];
     const checked: CheckedEvent[] = [];
     const closed =
-      lesson.state === 'planned' ? 'The lesson has not begun yet; your teacher starts it.' : lesson.state === 'released' ? 'Marks are out, so this came too late to count. Show it to your teacher.' : undefined;
+      lesson.state === 'planned'
+        ? 'The lesson has not begun yet; your teacher starts it.'
+        : lesson.state === 'released'
+          ? 'Marks are out, so this came too late to count. Show it to your teacher.'
+          : undefined;
     const samples = new Set((await this.samplesOf(student)).map((s) => s.id));
     const own = new Set((await this.log.ofGroup(student.groupId)).map((e) => e.id));
     for (const one of raw) {
@@ -68,10 +88,18 @@ export class BenchService {
       }
     }
     const { kept, clashing } = await this.log.append(
-      checked.map((e) => ({ id: e.id, lessonId: student.lessonId, groupId: student.groupId, by: { studentId: student.id }, at: e.at, body: e.body })),
+      checked.map((e) => ({
+        id: e.id,
+        lessonId: student.lessonId,
+        groupId: student.groupId,
+        by: { studentId: student.id },
+        at: e.at,
+        body: e.body,
+      })),
     );
     refused.push(...clashing.map((id) => ({ id, detail: 'Another entry has this id. Log it once more.' })));
-    if (checked.some((e) => ['observation', 'naming', 'hand-in'].includes(e.body.type))) await this.marks.computeGroup(lesson, student.groupId);
+    if (checked.some((e) => ['observation', 'naming', 'hand-in'].includes(e.body.type)))
+      await this.marks.computeGroup(lesson, student.groupId);
     return { accepted: kept, refused };
   }
 
@@ -80,8 +108,12 @@ export class BenchService {
     const lesson = await this.lessonOf(student);
     const me = { id: student.id, name: student.name };
     const title = lesson.practicalVersion.document.title;
-    if (lesson.state !== 'released') return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
-    const [cells, samples] = await Promise.all([this.marks.ofStudent(lesson.id, student.id), this.samplesOf(student)]);
+    if (lesson.state !== 'released')
+      return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
+    const [cells, samples] = await Promise.all([
+      this.marks.ofStudent(lesson.id, student.id),
+      this.samplesOf(student),
+    ]);
     const place = new Map(samples.map((s, i) => [s.id, i]));
     const items = cells
       .map((c) => ({
@@ -93,7 +125,10 @@ export class BenchService {
         max: c.max,
         why: c.changes.length ? [c.changes.at(-1)!.reason] : c.why.map((w) => w.text),
       }))
-      .sort((a, b) => (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || (a.strand === 'observation' ? -1 : 1));
+      .sort(
+        (a, b) =>
+          (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || (a.strand === 'observation' ? -1 : 1),
+      );
     return {
       me,
       title,
@@ -106,33 +141,52 @@ export class BenchService {
   }
 
   private lessonOf(student: StudentCaller): Promise<Lesson> {
-    return this.lessons.findOneOrFail({ where: { id: student.lessonId }, relations: { practicalVersion: true } });
+    return this.lessons.findOneOrFail({
+      where: { id: student.lessonId },
+      relations: { practicalVersion: true },
+    });
   }
 
   /** The samples on a group's bench: all knowns, its own unknowns in an order that tells nothing. */
   private async samplesOf(student: StudentCaller): Promise<LessonSample[]> {
-    const [all, given] = await Promise.all([this.views.samplesOf(student.lessonId), this.unknowns.findBy({ groupId: student.groupId })]);
+    const [all, given] = await Promise.all([
+      this.views.samplesOf(student.lessonId),
+      this.unknowns.findBy({ groupId: student.groupId }),
+    ]);
     const mine = new Set(given.map((g) => g.sampleId));
     return [
       ...all.filter((s) => s.role === 'known'),
-      ...all.filter((s) => s.role === 'unknown' && mine.has(s.id)).sort((a, b) => a.label.localeCompare(b.label)),
+      ...all
+        .filter((s) => s.role === 'unknown' && mine.has(s.id))
+        .sort((a, b) => a.label.localeCompare(b.label)),
     ];
   }
 
   /** What is wrong with an entry for this lesson and group, in a sentence; undefined when nothing is. */
-  private wrongIn(body: StudentBody, lesson: Lesson, samples: ReadonlySet<string>, own: ReadonlySet<string>): string | undefined {
+  private wrongIn(
+    body: StudentBody,
+    lesson: Lesson,
+    samples: ReadonlySet<string>,
+    own: ReadonlySet<string>,
+  ): string | undefined {
     switch (body.type) {
       case 'observation': {
         if (!samples.has(body.sample)) return 'This jar is not on your bench.';
         const planned = lesson.practicalVersion.document.tests.find((t) => t.test === body.test);
         if (!planned || !isTestId(body.test)) return 'This test is not part of the lesson.';
         const definition = testOf(body.test);
-        if (!definition.variants.some((v) => v.id === body.variant)) return 'Kivex does not know this way of doing the test.';
+        if (!definition.variants.some((v) => v.id === body.variant))
+          return 'Kivex does not know this way of doing the test.';
         for (const [attribute, value] of Object.entries(body.seen)) {
-          if (!planned.attributes.includes(attribute) || !attributeOf(definition, attribute).values.some((v) => v.id === value)) return 'This is not one of the results the test can give.';
+          if (
+            !planned.attributes.includes(attribute) ||
+            !attributeOf(definition, attribute).values.some((v) => v.id === value)
+          )
+            return 'This is not one of the results the test can give.';
         }
         if (!Object.keys(body.seen).length && !body.words?.trim()) return 'Tap what you saw, or write it.';
-        if (body.corrects !== undefined && !own.has(body.corrects)) return 'The entry this corrects is not in your record.';
+        if (body.corrects !== undefined && !own.has(body.corrects))
+          return 'The entry this corrects is not in your record.';
         return undefined;
       }
       case 'naming':

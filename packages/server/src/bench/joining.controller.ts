@@ -2,12 +2,13 @@
 import type { JoinNames } from '@kivex/contract';
 import { Body, Controller, HttpCode, Post, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { ThrottlerGuard } from '@nestjs/throttler';
+
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsUUID, Matches } from 'class-validator';
 import type { Request, Response } from 'express';
 import { Repository } from 'typeorm';
 import { AllowedTo } from '../access/caller.js';
+import { AddressLimitGuard } from '../access/address-limit.guard.js';
 import { SecretsService } from '../access/secrets.service.js';
 import { benchCookie, SessionsService } from '../access/sessions.service.js';
 import { Lesson, LessonSeat } from '../lessons/lessons.entities.js';
@@ -24,7 +25,7 @@ class JoinDto extends LessonCodeDto {
 }
 
 @Controller('api/join')
-@UseGuards(ThrottlerGuard)
+@UseGuards(AddressLimitGuard)
 export class JoiningController {
   constructor(
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
@@ -43,20 +44,33 @@ export class JoiningController {
       lesson: lesson.id,
       title: lesson.practicalVersion.document.title,
       className: lesson.class.name,
-      names: seats.filter((s) => !s.student.leftAt).map((s) => ({ id: s.studentId, name: s.student.name })).sort((a, b) => a.name.localeCompare(b.name)),
+      names: seats
+        .filter((s) => !s.student.leftAt)
+        .map((s) => ({ id: s.studentId, name: s.student.name }))
+        .sort((a, b) => a.name.localeCompare(b.name)),
     };
   }
 
   @Post()
   @HttpCode(204)
   @AllowedTo('anyone')
-  async join(@Body() { code, student, pin }: JoinDto, @Res({ passthrough: true }) response: Response): Promise<void> {
+  async join(
+    @Body() { code, student, pin }: JoinDto,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
     const lesson = await this.lessonOf(code);
-    const seat = await this.seats.findOne({ where: { lessonId: lesson.id, studentId: student }, relations: { student: true } });
-    if (!seat || seat.student.leftAt) throw badInput('You are not in a group for this lesson yet. Ask your teacher to add you.', 'student');
+    const seat = await this.seats.findOne({
+      where: { lessonId: lesson.id, studentId: student },
+      relations: { student: true },
+    });
+    if (!seat || seat.student.leftAt)
+      throw badInput('You are not in a group for this lesson yet. Ask your teacher to add you.', 'student');
     if (!seat.student.pinHash) throw badInput('You have no PIN yet. Ask your teacher for a PIN card.', 'pin');
     if (!(await this.secrets.check(`student:${student}`, pin, seat.student.pinHash))) {
-      throw badInput('That is not the PIN for this name. Check both; your teacher can make you a new PIN.', 'pin');
+      throw badInput(
+        'That is not the PIN for this name. Check both; your teacher can make you a new PIN.',
+        'pin',
+      );
     }
     response.setHeader('Set-Cookie', await this.sessions.open({ studentId: student, lessonId: lesson.id }));
   }
@@ -69,7 +83,10 @@ export class JoiningController {
   }
 
   private async lessonOf(code: string): Promise<Lesson> {
-    const lesson = await this.lessons.findOne({ where: { joinCode: code }, relations: { class: true, practicalVersion: true } });
+    const lesson = await this.lessons.findOne({
+      where: { joinCode: code },
+      relations: { class: true, practicalVersion: true },
+    });
     if (!lesson) throw badInput('No lesson has this code. Check the six digits on the board.', 'code');
     return lesson;
   }

@@ -24,12 +24,25 @@ export class BoardController {
   /** Says that a call has been answered; answering it twice changes nothing. */
   @Post('calls/:call/answer')
   @HttpCode(204)
-  async answer(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Param('call', ParseUUIDPipe) call: string): Promise<void> {
+  async answer(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('call', ParseUUIDPipe) call: string,
+  ): Promise<void> {
     await this.lessons.own(staff.schoolId, id);
     const events = await this.log.ofLesson(id);
     const asked = events.find((e) => e.id === call && e.body.type === 'call');
     if (!asked) throw notFound('call in this lesson');
     if (events.some((e) => e.body.type === 'call-answered' && e.body.call === call)) return;
-    await this.log.append([{ id: uuidv7(), lessonId: id, groupId: asked.group, by: { staffId: staff.id }, at: new Date(), body: { type: 'call-answered', call } }]);
+    await this.log.append([
+      {
+        id: uuidv7(),
+        lessonId: id,
+        groupId: asked.group,
+        by: { staffId: staff.id },
+        at: new Date(),
+        body: { type: 'call-answered', call },
+      },
+    ]);
   }
 }

@@ -6,7 +6,14 @@ export const IdColumn = () => PrimaryColumn({ type: 'char', length: 36 });
 /** A reference to another row's id. */
 export const RefColumn = (options: ColumnOptions = {}) => Column({ type: 'char', length: 36, ...options });
 /** A moment, to the millisecond, UTC. */
-export const TimeColumn = (options: ColumnOptions = {}) => Column({ type: 'datetime', precision: 3, ...options });
+export const TimeColumn = (options: ColumnOptions = {}) =>
+  Column({ type: 'datetime', precision: 3, ...options });
 /** A document kept as JSON text and given back as an object. */
 export const JsonColumn = () =>
-  Column({ type: 'longtext', transformer: { to: (value: unknown) => JSON.stringify(value), from: (text: string) => JSON.parse(text) as unknown } });
+  Column({
+    type: 'longtext',
+    transformer: {
+      to: (value: unknown) => JSON.stringify(value),
+      from: (text: string) => JSON.parse(text) as unknown,
+    },
+  });

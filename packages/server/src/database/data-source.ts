@@ -9,8 +9,22 @@ import { Practical, PracticalVersion } from '../practicals/practicals.entities.j
 import { FirstLesson1764000000000 } from './migrations/1764000000000-first-lesson.js';
 
 export const entities = [
-  School, Staff, SchoolClass, Student, Session, SignInAttempt, Practical, PracticalVersion,
-  Lesson, LessonGroup, LessonSeat, LessonSample, GroupUnknown, LessonEventRow, MarkRow, MarkChangeRow,
+  School,
+  Staff,
+  SchoolClass,
+  Student,
+  Session,
+  SignInAttempt,
+  Practical,
+  PracticalVersion,
+  Lesson,
+  LessonGroup,
+  LessonSeat,
+  LessonSample,
+  GroupUnknown,
+  LessonEventRow,
+  MarkRow,
+  MarkChangeRow,
 ];
 export const migrations = [FirstLesson1764000000000];
 

@@ -4,5 +4,9 @@ import { MarkingModule } from '../marking/marking.module.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { DemoService } from './demo.service.js';
 
-@Module({ imports: [LessonsModule, MarkingModule, ObservingModule], providers: [DemoService], exports: [DemoService] })
+@Module({
+  imports: [LessonsModule, MarkingModule, ObservingModule],
+  providers: [DemoService],
+  exports: [DemoService],
+})
 export class DemoModule {}

@@ -42,11 +42,19 @@ export class DemoService {
   }
 
   private async logins(): Promise<string[]> {
-    const running = await this.source.getRepository(Lesson).findOne({ where: { state: 'running' }, order: { startsAt: 'DESC' } });
+    const running = await this.source
+      .getRepository(Lesson)
+      .findOne({ where: { state: 'running' }, order: { startsAt: 'DESC' } });
     const [first, second] = demoClasses[0]!.students;
     return [
-      ...demoStaff.map((s) => `${s.role === 'head' ? 'head of department' : s.role}: ${s.email}, password ${demoPassword}`),
-      ...(running ? [`students: lesson code ${running.joinCode}, e.g. ${first} PIN ${demoPin(0)}, ${second} PIN ${demoPin(1)}`] : []),
+      ...demoStaff.map(
+        (s) => `${s.role === 'head' ? 'head of department' : s.role}: ${s.email}, password ${demoPassword}`,
+      ),
+      ...(running
+        ? [
+            `students: lesson code ${running.joinCode}, e.g. ${first} PIN ${demoPin(0)}, ${second} PIN ${demoPin(1)}`,
+          ]
+        : []),
     ];
   }
 
@@ -63,14 +71,23 @@ export class DemoService {
     for (const { name, students } of demoClasses) {
       const id = uuidv7();
       await this.source.getRepository(SchoolClass).insert({ id, schoolId, name });
-      const rows = await Promise.all(students.map(async (student, i) => ({ id: uuidv7(), classId: id, name: student, pinHash: await this.secrets.hash(demoPin(i)), leftAt: null })));
+      const rows = await Promise.all(
+        students.map(async (student, i) => ({
+          id: uuidv7(),
+          classId: id,
+          name: student,
+          pinHash: await this.secrets.hash(demoPin(i)),
+          leftAt: null,
+        })),
+      );
       await this.source.getRepository(Student).insert(rows);
       classes.push({ id, students: rows.map((r) => r.id) });
     }
     const [beacon, harbour] = classes as [(typeof classes)[number], (typeof classes)[number]];
 
     const today = new Date();
-    const at = (days: number, hour: number): Date => new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, 0);
+    const at = (days: number, hour: number): Date =>
+      new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, 0);
     const plan = (students: { id: string; students: string[] }, startsAt: Date, room: string, size: number) =>
       this.lessons.create(teacher, {
         practical,
@@ -86,7 +103,13 @@ export class DemoService {
 
     await plan(harbour, at(2, 11), 'Lab 1', 2);
     const running = await plan(beacon, new Date(today.getTime() - 22 * minute), 'Lab 2', 2);
-    await this.play(teacher, running, 7, (group) => [0, 0.15, 0.45, 0.6, 0.7, 0.75, 0.85, 0.55, 1, 0.9][group] ?? 0.5, new Date(today.getTime() - 20 * minute));
+    await this.play(
+      teacher,
+      running,
+      7,
+      (group) => [0, 0.15, 0.45, 0.6, 0.7, 0.75, 0.85, 0.55, 1, 0.9][group] ?? 0.5,
+      new Date(today.getTime() - 20 * minute),
+    );
     const marking = await plan(harbour, at(-1, 11), 'Lab 1', 2);
     await this.play(teacher, marking, 31, () => 1, at(-1, 11));
     await this.end(teacher, marking, at(-1, 12));
@@ -97,10 +120,20 @@ export class DemoService {
   }
 
   /** Begins a lesson and logs each group's work up to its share. */
-  private async play(teacher: StaffCaller, lessonId: string, seed: number, share: (group: number) => number, from: Date): Promise<void> {
+  private async play(
+    teacher: StaffCaller,
+    lessonId: string,
+    seed: number,
+    share: (group: number) => number,
+    from: Date,
+  ): Promise<void> {
     await this.lessons.moveTo(teacher, lessonId, 'running');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { startedAt: from });
-    const [groups, samples, lesson] = await Promise.all([this.views.groupsOf(lessonId), this.views.samplesOf(lessonId), this.lessons.own(teacher.schoolId, lessonId)]);
+    const [groups, samples, lesson] = await Promise.all([
+      this.views.groupsOf(lessonId),
+      this.views.samplesOf(lessonId),
+      this.lessons.own(teacher.schoolId, lessonId),
+    ]);
     for (const [place, group] of groups.entries()) {
       const random = seeded(seed * 100 + place);
       const own = samples.filter((s) => s.role === 'known' || group.unknowns.includes(s.id));
@@ -109,19 +142,42 @@ export class DemoService {
       let clock = from.getTime() + 3 * minute;
       const entries = steps.map((step, i): NewEntry => {
         clock += (step.body.type === 'observation' ? 70_000 : 15_000) * (0.6 + random());
-        const body = step.body.type === 'naming' ? { ...step.body, evidence: (step.refersTo ?? []).map((n) => ids[n]!) } : step.body;
-        return { id: ids[i]!, lessonId, groupId: group.id, by: { studentId: group.students[step.by]!.id }, at: new Date(Math.min(clock, Date.now() - 20_000)), body };
+        const body =
+          step.body.type === 'naming'
+            ? { ...step.body, evidence: (step.refersTo ?? []).map((n) => ids[n]!) }
+            : step.body;
+        return {
+          id: ids[i]!,
+          lessonId,
+          groupId: group.id,
+          by: { studentId: group.students[step.by]!.id },
+          at: new Date(Math.min(clock, Date.now() - 20_000)),
+          body,
+        };
       });
       if (place === 3 && share(place) < 1) {
-        entries.push({ id: uuidv7(), lessonId, groupId: group.id, by: { studentId: group.students[0]!.id }, at: new Date(Date.now() - 90_000), body: { type: 'call', reason: 'check' } });
+        entries.push({
+          id: uuidv7(),
+          lessonId,
+          groupId: group.id,
+          by: { studentId: group.students[0]!.id },
+          at: new Date(Date.now() - 90_000),
+          body: { type: 'call', reason: 'check' },
+        });
       }
       if (place === 6 && share(place) < 1) {
         // Two looks at one jar that no one ion can give: the board points at it.
         const jar = own.find((sample) => sample.role === 'unknown')!;
-        entries.push(...['lilac', 'blue-green'].map((colour, i): NewEntry => ({
-          id: uuidv7(), lessonId, groupId: group.id, by: { studentId: group.students[i % group.students.length]!.id }, at: new Date(Date.now() - (4 - i) * minute),
-          body: { type: 'observation', sample: jar.id, test: 'flame', variant: 'wire', seen: { colour } },
-        })));
+        entries.push(
+          ...['lilac', 'blue-green'].map((colour, i): NewEntry => ({
+            id: uuidv7(),
+            lessonId,
+            groupId: group.id,
+            by: { studentId: group.students[i % group.students.length]!.id },
+            at: new Date(Date.now() - (4 - i) * minute),
+            body: { type: 'observation', sample: jar.id, test: 'flame', variant: 'wire', seen: { colour } },
+          })),
+        );
       }
       await this.log.append(entries);
       await this.marks.computeGroup(lesson, group.id);
@@ -138,7 +194,14 @@ export class DemoService {
   private async release(teacher: StaffCaller, lessonId: string, when: Date): Promise<void> {
     const lesson = await this.lessons.own(teacher.schoolId, lessonId);
     for (const row of (await this.marks.table(lesson)).rows) {
-      for (const cell of row.cells.filter((c) => c.open)) await this.marks.change(teacher, lesson, cell.id, 1, 'Near enough to lilac for this class; we agreed on the word afterwards.');
+      for (const cell of row.cells.filter((c) => c.open))
+        await this.marks.change(
+          teacher,
+          lesson,
+          cell.id,
+          1,
+          'Near enough to lilac for this class; we agreed on the word afterwards.',
+        );
     }
     await this.lessons.moveTo(teacher, lessonId, 'released');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { releasedAt: when });

@@ -9,7 +9,9 @@ import { LessonsService } from '../lessons/lessons.service.js';
 import { MarksService } from '../marking/marks.service.js';
 
 class StateDto {
-  @ApiProperty({ enum: lessonStates }) @IsIn(lessonStates, { message: `A lesson is ${lessonStates.join(', ')}.` }) state: LessonState;
+  @ApiProperty({ enum: lessonStates })
+  @IsIn(lessonStates, { message: `A lesson is ${lessonStates.join(', ')}.` })
+  state: LessonState;
 }
 
 @Controller('api/lessons')
@@ -22,7 +24,11 @@ export class LessonStateController {
   ) {}
 
   @Put(':id/state')
-  async move(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { state }: StateDto): Promise<Lesson> {
+  async move(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { state }: StateDto,
+  ): Promise<Lesson> {
     const lesson = await this.lessons.moveTo(staff, id, state);
     // Whoever did not hand in is marked on what is there.
     if (lesson.state === 'marking') await this.marks.computeAll(lesson);

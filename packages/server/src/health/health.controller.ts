@@ -19,7 +19,10 @@ export class HealthController {
     try {
       await this.source.query('SELECT 1');
     } catch {
-      throw new ProblemException(HttpStatus.SERVICE_UNAVAILABLE, 'The database does not answer. Kivex goes on by itself when it is back.');
+      throw new ProblemException(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        'The database does not answer. Kivex goes on by itself when it is back.',
+      );
     }
     return { status: 'ready' };
   }

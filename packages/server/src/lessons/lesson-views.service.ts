@@ -1,5 +1,11 @@
 /** Lessons as staff read them: heads for lists, the whole for one. */
-import type { Lesson as LessonView, LessonGroup as GroupView, LessonHead, LessonSample as SampleView, StudentName } from '@kivex/contract';
+import type {
+  Lesson as LessonView,
+  LessonGroup as GroupView,
+  LessonHead,
+  LessonSample as SampleView,
+  StudentName,
+} from '@kivex/contract';
 import { saltName } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -35,9 +41,16 @@ export class LessonViewsService {
   }
 
   async show(schoolId: string, id: string): Promise<LessonView> {
-    const lesson = await this.lessons.findOne({ where: { id, schoolId }, relations: { class: true, teacher: true, practicalVersion: true } });
+    const lesson = await this.lessons.findOne({
+      where: { id, schoolId },
+      relations: { class: true, teacher: true, practicalVersion: true },
+    });
     if (!lesson) throw notFound('lesson');
-    const [groupList, samples, inClass] = await Promise.all([this.groupsOf(id), this.samplesOf(id), this.classes.present(lesson.classId)]);
+    const [groupList, samples, inClass] = await Promise.all([
+      this.groupsOf(id),
+      this.samplesOf(id),
+      this.classes.present(lesson.classId),
+    ]);
     const seated = new Set(groupList.flatMap((g) => g.students.map((s) => s.id)));
     return {
       ...headOf(lesson, groupList.length, seated.size),
@@ -45,7 +58,9 @@ export class LessonViewsService {
       practicalVersion: lesson.practicalVersion.number,
       samples: samples.map(sampleView),
       groupList,
-      unseated: inClass.filter((s) => !seated.has(s.id)).map(({ id: studentId, name }) => ({ id: studentId, name })),
+      unseated: inClass
+        .filter((s) => !seated.has(s.id))
+        .map(({ id: studentId, name }) => ({ id: studentId, name })),
       startedAt: lesson.startedAt?.toISOString() ?? null,
       endedAt: lesson.endedAt?.toISOString() ?? null,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
@@ -54,7 +69,10 @@ export class LessonViewsService {
 
   /** The groups of a lesson with their students and unknowns, in order of their benches. */
   async groupsOf(lessonId: string): Promise<GroupView[]> {
-    const groups = await this.groups.find({ where: { lessonId }, order: { benchRow: 'ASC', benchColumn: 'ASC' } });
+    const groups = await this.groups.find({
+      where: { lessonId },
+      order: { benchRow: 'ASC', benchColumn: 'ASC' },
+    });
     const [seats, unknowns] = await Promise.all([
       this.seats.find({ where: { lessonId }, relations: { student: true } }),
       groups.length ? this.unknowns.findBy({ groupId: In(groups.map((g) => g.id)) }) : [],
@@ -63,8 +81,14 @@ export class LessonViewsService {
       id: group.id,
       name: group.name,
       bench: [group.benchRow, group.benchColumn],
-      students: seats.filter((s) => s.groupId === group.id).map((s): StudentName => ({ id: s.studentId, name: s.student.name })).sort((a, b) => a.name.localeCompare(b.name)),
-      unknowns: unknowns.filter((u) => u.groupId === group.id).map((u) => u.sampleId).sort(),
+      students: seats
+        .filter((s) => s.groupId === group.id)
+        .map((s): StudentName => ({ id: s.studentId, name: s.student.name }))
+        .sort((a, b) => a.name.localeCompare(b.name)),
+      unknowns: unknowns
+        .filter((u) => u.groupId === group.id)
+        .map((u) => u.sampleId)
+        .sort(),
     }));
   }
 
@@ -74,7 +98,14 @@ export class LessonViewsService {
   }
 }
 
-export const sampleView = ({ id, role, label, ions, difficulty }: LessonSample): SampleView => ({ id, role, label, ions, holds: saltName(ions), difficulty });
+export const sampleView = ({ id, role, label, ions, difficulty }: LessonSample): SampleView => ({
+  id,
+  role,
+  label,
+  ions,
+  holds: saltName(ions),
+  difficulty,
+});
 
 function headOf(lesson: Lesson, groups: number, students: number): LessonHead {
   return {
@@ -91,7 +122,10 @@ function headOf(lesson: Lesson, groups: number, students: number): LessonHead {
   };
 }
 
-async function countBy(repository: Repository<LessonGroup> | Repository<LessonSeat>, lessonIds: readonly string[]): Promise<Map<string, number>> {
+async function countBy(
+  repository: Repository<LessonGroup> | Repository<LessonSeat>,
+  lessonIds: readonly string[],
+): Promise<Map<string, number>> {
   if (!lessonIds.length) return new Map();
   const rows = await (repository as Repository<LessonSeat>)
     .createQueryBuilder('r')

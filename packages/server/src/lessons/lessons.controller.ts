@@ -1,5 +1,16 @@
 import type { Lesson, LessonHead } from '@kivex/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Put,
+} from '@nestjs/common';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
 import { LessonViewsService } from './lesson-views.service.js';
 import { ChangeLessonDto, NewLessonDto, SeatDto } from './lessons.dto.js';
@@ -29,7 +40,11 @@ export class LessonsController {
   }
   @Patch(':id')
   @HttpCode(204)
-  change(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() wanted: ChangeLessonDto): Promise<void> {
+  change(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() wanted: ChangeLessonDto,
+  ): Promise<void> {
     return this.lessons.change(staff, id, wanted);
   }
   @Delete(':id')
@@ -39,7 +54,12 @@ export class LessonsController {
   }
   @Put(':id/seats/:student')
   @HttpCode(204)
-  seat(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Param('student', ParseUUIDPipe) student: string, @Body() { group }: SeatDto): Promise<void> {
+  seat(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('student', ParseUUIDPipe) student: string,
+    @Body() { group }: SeatDto,
+  ): Promise<void> {
     return this.lessons.seat(staff, id, student, group);
   }
 }

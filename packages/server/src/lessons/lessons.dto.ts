@@ -1,6 +1,19 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsISO8601, IsString, IsUUID, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsInt,
+  IsISO8601,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 
 const whenMessage = { message: 'Choose a date and time.' };
 const roomMessage = { message: 'Say which room, such as Lab 2.' };
@@ -20,7 +33,11 @@ export class NewLessonDto {
   @ApiProperty() @IsUUID('all', { message: 'Choose a practical.' }) practical: string;
   @ApiProperty() @IsUUID('all', { message: 'Choose a class.' }) class: string;
   @ApiProperty({ description: 'ISO 8601' }) @IsISO8601({ strict: true }, whenMessage) startsAt: string;
-  @ApiProperty() @IsString() @Matches(/\S/, roomMessage) @MaxLength(60, { message: 'A room name has at most 60 characters.' }) room: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, roomMessage)
+  @MaxLength(60, { message: 'A room name has at most 60 characters.' })
+  room: string;
   @ApiProperty({ type: [GroupDto] })
   @IsArray()
   @ArrayMinSize(1, { message: 'Make at least one group.' })
@@ -32,7 +49,11 @@ export class NewLessonDto {
 
 export class ChangeLessonDto {
   @ApiProperty() @IsISO8601({ strict: true }, whenMessage) startsAt: string;
-  @ApiProperty() @IsString() @Matches(/\S/, roomMessage) @MaxLength(60, { message: 'A room name has at most 60 characters.' }) room: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, roomMessage)
+  @MaxLength(60, { message: 'A room name has at most 60 characters.' })
+  room: string;
 }
 
 export class SeatDto {

@@ -9,13 +9,21 @@ import { PracticalVersion } from '../practicals/practicals.entities.js';
 export class Lesson {
   @IdColumn() id: string;
   @RefColumn() schoolId: string;
-  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'schoolId' }) school: Relation<School>;
+  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'schoolId' })
+  school: Relation<School>;
   @Index() @RefColumn() classId: string;
-  @ManyToOne(() => SchoolClass, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'classId' }) class: Relation<SchoolClass>;
+  @ManyToOne(() => SchoolClass, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'classId' })
+  class: Relation<SchoolClass>;
   @Index() @RefColumn() teacherId: string;
-  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'teacherId' }) teacher: Relation<Staff>;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'teacherId' })
+  teacher: Relation<Staff>;
   @Index() @RefColumn() practicalVersionId: string;
-  @ManyToOne(() => PracticalVersion, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'practicalVersionId' }) practicalVersion: Relation<PracticalVersion>;
+  @ManyToOne(() => PracticalVersion, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'practicalVersionId' })
+  practicalVersion: Relation<PracticalVersion>;
   @Column({ type: 'varchar', length: 60 }) room: string;
   @TimeColumn() startsAt: Date;
   @Index({ unique: true }) @Column({ type: 'char', length: 6 }) joinCode: string;
@@ -30,7 +38,9 @@ export class Lesson {
 export class LessonGroup {
   @IdColumn() id: string;
   @RefColumn() lessonId: string;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson>;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
   @Column({ type: 'varchar', length: 40 }) name: string;
   @Column({ type: 'int' }) benchRow: number;
   @Column({ type: 'int' }) benchColumn: number;
@@ -40,18 +50,26 @@ export class LessonGroup {
 @Entity('lesson_seat')
 export class LessonSeat {
   @PrimaryColumn({ type: 'char', length: 36 }) lessonId: string;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson>;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
   @Index() @PrimaryColumn({ type: 'char', length: 36 }) studentId: string;
-  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'studentId' }) student: Relation<Student>;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
   @Index() @RefColumn() groupId: string;
-  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'groupId' }) group: Relation<LessonGroup>;
+  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'groupId' })
+  group: Relation<LessonGroup>;
 }
 
 @Entity('lesson_sample')
 export class LessonSample {
   @IdColumn() id: string;
   @Index() @RefColumn() lessonId: string;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson>;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
   @Column({ type: 'varchar', length: 8 }) role: 'known' | 'unknown';
   @Column({ type: 'varchar', length: 80 }) label: string;
   /** What it truly holds. Never sent to a student before release. */
@@ -64,7 +82,11 @@ export class LessonSample {
 @Entity('group_unknown')
 export class GroupUnknown {
   @PrimaryColumn({ type: 'char', length: 36 }) groupId: string;
-  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'groupId' }) group: Relation<LessonGroup>;
+  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'groupId' })
+  group: Relation<LessonGroup>;
   @Index() @PrimaryColumn({ type: 'char', length: 36 }) sampleId: string;
-  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'sampleId' }) sample: Relation<LessonSample>;
+  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'sampleId' })
+  sample: Relation<LessonSample>;
 }

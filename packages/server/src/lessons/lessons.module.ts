@@ -8,7 +8,11 @@ import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './l
 import { LessonsService } from './lessons.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Lesson, LessonGroup, LessonSeat, LessonSample, GroupUnknown]), PeopleModule, PracticalsModule],
+  imports: [
+    TypeOrmModule.forFeature([Lesson, LessonGroup, LessonSeat, LessonSample, GroupUnknown]),
+    PeopleModule,
+    PracticalsModule,
+  ],
   controllers: [LessonsController],
   providers: [LessonsService, LessonViewsService],
   exports: [LessonsService, LessonViewsService, PracticalsModule, PeopleModule],

@@ -24,7 +24,12 @@ const becomes: Readonly<Record<LessonState, readonly LessonState[]>> = {
   marking: ['running', 'released'],
   released: ['marking'],
 };
-const stateWords: Readonly<Record<LessonState, string>> = { planned: 'planned', running: 'running', marking: 'being marked', released: 'released' };
+const stateWords: Readonly<Record<LessonState, string>> = {
+  planned: 'planned',
+  running: 'running',
+  marking: 'being marked',
+  released: 'released',
+};
 
 @Injectable()
 export class LessonsService {
@@ -53,11 +58,18 @@ export class LessonsService {
     await this.classes.own(staff.schoolId, wanted.class);
     const inClass = new Set((await this.classes.present(wanted.class)).map((s) => s.id));
     const seated = wanted.groups.flatMap((g) => g.students);
-    if (seated.some((id) => !inClass.has(id))) throw badInput('Somebody in these groups is not in the class any more. Load the page again.', 'groups');
-    if (new Set(seated).size !== seated.length) throw badInput('Somebody sits in two groups. Take them out of one.', 'groups');
+    if (seated.some((id) => !inClass.has(id)))
+      throw badInput('Somebody in these groups is not in the class any more. Load the page again.', 'groups');
+    if (new Set(seated).size !== seated.length)
+      throw badInput('Somebody sits in two groups. Take them out of one.', 'groups');
 
     const { document } = version;
-    const groups = wanted.groups.map((g, i) => ({ id: uuidv7(), name: `Group ${i + 1}`, bench: [g.row, g.column] as const, students: g.students }));
+    const groups = wanted.groups.map((g, i) => ({
+      id: uuidv7(),
+      name: `Group ${i + 1}`,
+      bench: [g.row, g.column] as const,
+      students: g.students,
+    }));
     const unknowns = document.samples.filter((s) => s.role === 'unknown');
     const codes = jarCodes(unknowns.length, secureRandom);
     // Ids of samples reach students: they must not tell the order in which the practical lists them.
@@ -93,23 +105,43 @@ export class LessonsService {
         endedAt: null,
         releasedAt: null,
       });
-      await db.insert(LessonGroup, groups.map((g) => ({ id: g.id, lessonId, name: g.name, benchRow: g.bench[0], benchColumn: g.bench[1] })));
-      await db.insert(LessonSeat, groups.flatMap((g) => g.students.map((studentId) => ({ lessonId, studentId, groupId: g.id }))));
-      await db.insert(LessonSample, samples.map((s) => ({ ...s, lessonId })));
-      await db.insert(GroupUnknown, groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))));
+      await db.insert(
+        LessonGroup,
+        groups.map((g) => ({
+          id: g.id,
+          lessonId,
+          name: g.name,
+          benchRow: g.bench[0],
+          benchColumn: g.bench[1],
+        })),
+      );
+      await db.insert(
+        LessonSeat,
+        groups.flatMap((g) => g.students.map((studentId) => ({ lessonId, studentId, groupId: g.id }))),
+      );
+      await db.insert(
+        LessonSample,
+        samples.map((s) => ({ ...s, lessonId })),
+      );
+      await db.insert(
+        GroupUnknown,
+        groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))),
+      );
     });
     return lessonId;
   }
 
   async change(staff: StaffCaller, id: string, { startsAt, room }: ChangeLessonDto): Promise<void> {
     const lesson = await this.own(staff.schoolId, id);
-    if (lesson.state !== 'planned') throw conflict('This lesson has begun; its time and room stay as they were.');
+    if (lesson.state !== 'planned')
+      throw conflict('This lesson has begun; its time and room stay as they were.');
     await this.lessons.update({ id }, { startsAt: new Date(startsAt), room: room.trim() });
   }
 
   async remove(staff: StaffCaller, id: string): Promise<void> {
     const lesson = await this.own(staff.schoolId, id);
-    if (lesson.state !== 'planned') throw conflict('This lesson has begun, so its records are kept. Only planned lessons can be removed.');
+    if (lesson.state !== 'planned')
+      throw conflict('This lesson has begun, so its records are kept. Only planned lessons can be removed.');
     await this.lessons.delete({ id });
   }
 
@@ -117,10 +149,17 @@ export class LessonsService {
   async moveTo(staff: StaffCaller, id: string, state: LessonState): Promise<Lesson> {
     const lesson = await this.own(staff.schoolId, id);
     if (lesson.state === state) return lesson;
-    if (!becomes[lesson.state].includes(state)) throw conflict(`This lesson is ${stateWords[lesson.state]}; it cannot become ${stateWords[state]} from there.`);
+    if (!becomes[lesson.state].includes(state))
+      throw conflict(
+        `This lesson is ${stateWords[lesson.state]}; it cannot become ${stateWords[state]} from there.`,
+      );
     const now = new Date();
     const moments =
-      state === 'running' ? { startedAt: lesson.startedAt ?? now, endedAt: null } : state === 'marking' ? { endedAt: lesson.endedAt ?? now, releasedAt: null } : { releasedAt: now };
+      state === 'running'
+        ? { startedAt: lesson.startedAt ?? now, endedAt: null }
+        : state === 'marking'
+          ? { endedAt: lesson.endedAt ?? now, releasedAt: null }
+          : { releasedAt: now };
     // Only from the state that was read: two presses at once do it once.
     const done = await this.lessons.update({ id, state: lesson.state }, { state, ...moments });
     if (!done.affected) throw conflict('Somebody else has just moved this lesson on. Load the page again.');
@@ -131,10 +170,12 @@ export class LessonsService {
   /** Seats a student of the class in a group, or moves them; latecomers too. */
   async seat(staff: StaffCaller, id: string, studentId: string, groupId: string): Promise<void> {
     const lesson = await this.own(staff.schoolId, id);
-    if (lesson.state !== 'planned' && lesson.state !== 'running') throw conflict('This lesson is over; seats stay as they were.');
+    if (lesson.state !== 'planned' && lesson.state !== 'running')
+      throw conflict('This lesson is over; seats stay as they were.');
     const students = await this.classes.present(lesson.classId);
     if (!students.some((s) => s.id === studentId)) throw notFound('student in this class');
-    if (!(await this.groups.findOneBy({ id: groupId, lessonId: id }))) throw badInput('This group is not in the lesson. Load the page again.', 'group');
+    if (!(await this.groups.findOneBy({ id: groupId, lessonId: id })))
+      throw badInput('This group is not in the lesson. Load the page again.', 'group');
     const inGroup = await this.seats.countBy({ groupId });
     if (inGroup >= 4) throw conflict('This group is full: four at most. Choose another.', 'group');
     await this.seats.upsert({ lessonId: id, studentId, groupId }, ['lessonId', 'studentId']);

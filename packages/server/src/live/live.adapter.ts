@@ -10,7 +10,10 @@ const sameOrigin: ServerOptions['allowRequest'] = (request, decide) => {
   const { origin, host } = request.headers;
   if (!origin) return decide(null, true);
   try {
-    decide(null, new URL(origin).host === host || new URL(origin).host === request.headers['x-forwarded-host']);
+    decide(
+      null,
+      new URL(origin).host === host || new URL(origin).host === request.headers['x-forwarded-host'],
+    );
   } catch {
     decide(null, false);
   }
@@ -27,7 +30,13 @@ export class LiveAdapter extends IoAdapter {
   }
 
   override createIOServer(port: number, options?: ServerOptions): Server {
-    const server = super.createIOServer(port, { ...options, path: '/live', serveClient: false, allowRequest: sameOrigin, maxHttpBufferSize: 16_384 } as ServerOptions) as Server;
+    const server = super.createIOServer(port, {
+      ...options,
+      path: '/live',
+      serveClient: false,
+      allowRequest: sameOrigin,
+      maxHttpBufferSize: 16_384,
+    } as ServerOptions) as Server;
     if (this.redisUrl) {
       const pub = new Redis(this.redisUrl);
       const sub = pub.duplicate();

@@ -30,10 +30,13 @@ export class BoardGateway implements OnGatewayInit, OnGatewayConnection {
     try {
       const staff = await this.sessions.staffOf(socket.handshake.headers.cookie);
       const lessonId = String(socket.handshake.auth['lesson'] ?? '');
-      if (!staff || staff.role === 'technician') return refuse(socket, 'Sign in as a teacher to see the board.');
-      if (!(await this.lessons.existsBy({ id: lessonId, schoolId: staff.schoolId }))) return refuse(socket, 'There is no such lesson.');
+      if (!staff || staff.role === 'technician')
+        return refuse(socket, 'Sign in as a teacher to see the board.');
+      if (!(await this.lessons.existsBy({ id: lessonId, schoolId: staff.schoolId })))
+        return refuse(socket, 'There is no such lesson.');
       await socket.join(boardRoom(lessonId));
-      for (const [group, devices] of await this.live.allPresent(lessonId)) socket.emit('presence', { group, devices });
+      for (const [group, devices] of await this.live.allPresent(lessonId))
+        socket.emit('presence', { group, devices });
       socket.emit('ready');
     } catch (error) {
       new Logger('live').error((error as Error).stack);

@@ -10,11 +10,17 @@ import { Staff, Student } from '../people/people.entities.js';
 export class MarkRow {
   @IdColumn() id: string;
   @RefColumn() lessonId: string;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson>;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
   @Index() @RefColumn() studentId: string;
-  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'studentId' }) student: Relation<Student>;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
   @Index() @RefColumn() sampleId: string;
-  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'sampleId' }) sample: Relation<LessonSample>;
+  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'sampleId' })
+  sample: Relation<LessonSample>;
   @Column({ type: 'varchar', length: 60 }) itemKey: string;
   @Column({ type: 'varchar', length: 16 }) strand: 'observation' | 'conclusion';
   @Column({ type: 'text' }) answer: string;
@@ -30,10 +36,14 @@ export class MarkRow {
 export class MarkChangeRow {
   @IdColumn() id: string;
   @Index() @RefColumn() markId: string;
-  @ManyToOne(() => MarkRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'markId' }) mark: Relation<MarkRow>;
+  @ManyToOne(() => MarkRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'markId' })
+  mark: Relation<MarkRow>;
   @Column({ type: 'int' }) points: number;
   @Column({ type: 'varchar', length: 500 }) reason: string;
   @Index() @RefColumn() staffId: string;
-  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'staffId' }) staff: Relation<Staff>;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff>;
   @TimeColumn() at: Date;
 }

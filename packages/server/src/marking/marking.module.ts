@@ -8,7 +8,11 @@ import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]), LessonsModule, ObservingModule],
+  imports: [
+    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]),
+    LessonsModule,
+    ObservingModule,
+  ],
   controllers: [MarksController],
   providers: [MarksService],
   exports: [MarksService],

@@ -10,8 +10,16 @@ import { LessonsService } from '../lessons/lessons.service.js';
 import { MarksService } from './marks.service.js';
 
 class ChangeMarkDto {
-  @ApiProperty() @IsInt({ message: 'Points are whole numbers.' }) @Min(0, { message: 'Points are 0 or more.' }) @Max(20) points: number;
-  @ApiProperty() @IsString() @Matches(/\S.*\S/s, { message: 'Say why, in a few words: the reason is kept with the mark.' }) @MaxLength(500, { message: 'A reason has at most 500 letters.' }) reason: string;
+  @ApiProperty()
+  @IsInt({ message: 'Points are whole numbers.' })
+  @Min(0, { message: 'Points are 0 or more.' })
+  @Max(20)
+  points: number;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S.*\S/s, { message: 'Say why, in a few words: the reason is kept with the mark.' })
+  @MaxLength(500, { message: 'A reason has at most 500 letters.' })
+  reason: string;
 }
 
 @Controller('api/lessons/:id/marks')
@@ -29,20 +37,32 @@ export class MarksController {
   }
 
   @Post(':mark/changes')
-  async change(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Param('mark', ParseUUIDPipe) mark: string, @Body() { points, reason }: ChangeMarkDto): Promise<MarkCell> {
+  async change(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('mark', ParseUUIDPipe) mark: string,
+    @Body() { points, reason }: ChangeMarkDto,
+  ): Promise<MarkCell> {
     return this.marks.change(staff, await this.lessons.own(staff.schoolId, id), mark, points, reason);
   }
 
   @Get('csv')
   @Header('Content-Type', 'text/csv; charset=utf-8')
-  async csv(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Res({ passthrough: true }) response: Response): Promise<string> {
+  async csv(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
     const lesson = await this.lessons.own(staff.schoolId, id);
     const [table, samples] = await Promise.all([this.marks.table(lesson), this.views.samplesOf(id)]);
     const columns = samples.flatMap((s) => [
       { key: `observation:${s.id}`, title: `${s.label}: observation` },
       ...(s.role === 'unknown' ? [{ key: `naming:${s.id}`, title: `${s.label}: name` }] : []),
     ]);
-    response.setHeader('Content-Disposition', `attachment; filename="kivex-marks-${lesson.startsAt.toISOString().slice(0, 10)}.csv"`);
+    response.setHeader(
+      'Content-Disposition',
+      `attachment; filename="kivex-marks-${lesson.startsAt.toISOString().slice(0, 10)}.csv"`,
+    );
     return marksCsv({
       items: columns.map((c) => c.title),
       rows: table.rows.map((row) => ({

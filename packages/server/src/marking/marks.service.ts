@@ -31,33 +31,65 @@ export class MarksService {
 
   /** Marks every student of a lesson anew on what is in the log. */
   async computeAll(lesson: Lesson): Promise<void> {
-    const [groups, samples, events] = await Promise.all([this.views.groupsOf(lesson.id), this.views.samplesOf(lesson.id), this.log.ofLesson(lesson.id)]);
+    const [groups, samples, events] = await Promise.all([
+      this.views.groupsOf(lesson.id),
+      this.views.samplesOf(lesson.id),
+      this.log.ofLesson(lesson.id),
+    ]);
     await this.compute(
       lesson,
       samples,
-      groups.map((g) => ({ students: g.students.map((s) => s.id), unknowns: g.unknowns, record: readGroup(events.filter((e) => e.group === g.id)) })),
+      groups.map((g) => ({
+        students: g.students.map((s) => s.id),
+        unknowns: g.unknowns,
+        record: readGroup(events.filter((e) => e.group === g.id)),
+      })),
     );
   }
 
   /** Marks one group anew: everyone once the lesson has ended, before that those who have handed in. */
   async computeGroup(lesson: Lesson, groupId: string): Promise<void> {
-    const [groups, samples, record] = await Promise.all([this.views.groupsOf(lesson.id), this.views.samplesOf(lesson.id), this.log.recordOf(groupId)]);
+    const [groups, samples, record] = await Promise.all([
+      this.views.groupsOf(lesson.id),
+      this.views.samplesOf(lesson.id),
+      this.log.recordOf(groupId),
+    ]);
     const group = groups.find((g) => g.id === groupId);
     if (!group) return;
-    const students = group.students.map((s) => s.id).filter((id) => lesson.state !== 'running' || record.handedIn[id] !== undefined);
-    if (students.length) await this.compute(lesson, samples, [{ students, unknowns: group.unknowns, record }]);
+    const students = group.students
+      .map((s) => s.id)
+      .filter((id) => lesson.state !== 'running' || record.handedIn[id] !== undefined);
+    if (students.length)
+      await this.compute(lesson, samples, [{ students, unknowns: group.unknowns, record }]);
   }
 
-  private async compute(lesson: Lesson, samples: readonly LessonSample[], groups: readonly MarkedGroup[]): Promise<void> {
+  private async compute(
+    lesson: Lesson,
+    samples: readonly LessonSample[],
+    groups: readonly MarkedGroup[],
+  ): Promise<void> {
     const { document } = await this.versions.findOneByOrFail({ id: lesson.practicalVersionId });
     const test = document.tests[0]!.test;
     const computedAt = new Date();
     const rows = groups.flatMap(({ students, unknowns, record }) => {
       const mine = samples.filter((s) => s.role === 'known' || unknowns.includes(s.id));
       return students.flatMap((studentId) =>
-        lessonMarks(document.syllabus, test, mine, record, studentId).map(({ key, strand, sample, answer, points, max, verdict, why }) => ({
-          id: uuidv7(), lessonId: lesson.id, studentId, sampleId: sample, itemKey: key, strand, answer, points, max, verdict, why, computedAt,
-        })),
+        lessonMarks(document.syllabus, test, mine, record, studentId).map(
+          ({ key, strand, sample, answer, points, max, verdict, why }) => ({
+            id: uuidv7(),
+            lessonId: lesson.id,
+            studentId,
+            sampleId: sample,
+            itemKey: key,
+            strand,
+            answer,
+            points,
+            max,
+            verdict,
+            why,
+            computedAt,
+          }),
+        ),
       );
     });
     if (!rows.length) return;
@@ -65,7 +97,10 @@ export class MarksService {
       .createQueryBuilder()
       .insert()
       .values(rows)
-      .orUpdate(['answer', 'points', 'max', 'verdict', 'why', 'computedAt'], ['lessonId', 'studentId', 'itemKey'])
+      .orUpdate(
+        ['answer', 'points', 'max', 'verdict', 'why', 'computedAt'],
+        ['lessonId', 'studentId', 'itemKey'],
+      )
       .updateEntity(false)
       .execute();
   }
@@ -84,7 +119,10 @@ export class MarksService {
     const rows = groups.flatMap((group) => {
       const { handedIn } = readGroup(events.filter((e) => e.group === group.id));
       return group.students.map((student): MarkRowView => {
-        const own = cells.filter((c) => c.student === student.id).map((c) => c.cell).sort((a, b) => order(a) - order(b));
+        const own = cells
+          .filter((c) => c.student === student.id)
+          .map((c) => c.cell)
+          .sort((a, b) => order(a) - order(b));
         return {
           student,
           group: group.name,
@@ -95,7 +133,11 @@ export class MarksService {
         };
       });
     });
-    return { released: lesson.state === 'released', rows, open: rows.reduce((n, row) => n + row.cells.filter((c) => c.open).length, 0) };
+    return {
+      released: lesson.state === 'released',
+      rows,
+      open: rows.reduce((n, row) => n + row.cells.filter((c) => c.open).length, 0),
+    };
   }
 
   /** The marks of one student in a lesson. */
@@ -104,16 +146,36 @@ export class MarksService {
   }
 
   /** Changes a mark: one more entry that says who, when and why. */
-  async change(staff: StaffCaller, lesson: Lesson, markId: string, points: number, reason: string): Promise<MarkCell> {
+  async change(
+    staff: StaffCaller,
+    lesson: Lesson,
+    markId: string,
+    points: number,
+    reason: string,
+  ): Promise<MarkCell> {
     const mark = await this.marks.findOneBy({ id: markId, lessonId: lesson.id });
     if (!mark) throw notFound('mark in this lesson');
-    if (points > mark.max) throw badInput(`This item has ${mark.max} ${mark.max === 1 ? 'point' : 'points'} at most.`, 'points');
-    await this.changes.insert({ id: uuidv7(), markId, points, reason: reason.trim(), staffId: staff.id, at: new Date() });
+    if (points > mark.max)
+      throw badInput(`This item has ${mark.max} ${mark.max === 1 ? 'point' : 'points'} at most.`, 'points');
+    await this.changes.insert({
+      id: uuidv7(),
+      markId,
+      points,
+      reason: reason.trim(),
+      staffId: staff.id,
+      at: new Date(),
+    });
     return (await this.cellsOf([mark]))[0]!.cell;
   }
 
   private async cellsOf(marks: readonly MarkRow[]): Promise<{ student: string; cell: MarkCell }[]> {
-    const changes = marks.length ? await this.changes.find({ where: { markId: In(marks.map((m) => m.id)) }, relations: { staff: true }, order: { at: 'ASC', id: 'ASC' } }) : [];
+    const changes = marks.length
+      ? await this.changes.find({
+          where: { markId: In(marks.map((m) => m.id)) },
+          relations: { staff: true },
+          order: { at: 'ASC', id: 'ASC' },
+        })
+      : [];
     return marks.map((m) => {
       const own = changes.filter((c) => c.markId === m.id);
       const last = own.at(-1);
@@ -130,7 +192,13 @@ export class MarksService {
           verdict: m.verdict,
           open: m.verdict === 'review' && !last,
           why: m.why,
-          changes: own.map((c) => ({ id: c.id, points: c.points, reason: c.reason, by: c.staff.name, at: c.at.toISOString() })),
+          changes: own.map((c) => ({
+            id: c.id,
+            points: c.points,
+            reason: c.reason,
+            by: c.staff.name,
+            at: c.at.toISOString(),
+          })),
         },
       };
     });

@@ -1,7 +1,22 @@
 /** What students' devices may log, checked field by field; one class for each kind of entry. */
 import type { StudentBody } from '@kivex/core';
 import { plainToInstance, Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min, validateSync } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  validateSync,
+} from 'class-validator';
 
 const longestWords = 500;
 
@@ -11,7 +26,10 @@ class ObservationDto {
   @IsString() @MaxLength(40) test: string;
   @IsString() @MaxLength(40) variant: string;
   @IsObject() seen: Record<string, string>;
-  @IsOptional() @IsString() @MaxLength(longestWords, { message: `Your own words have at most ${longestWords} letters.` }) words?: string;
+  @IsOptional()
+  @IsString()
+  @MaxLength(longestWords, { message: `Your own words have at most ${longestWords} letters.` })
+  words?: string;
   @IsOptional() @IsBoolean() doubtful?: boolean;
   @IsOptional() @IsUUID('all') corrects?: string;
 }
@@ -33,7 +51,13 @@ class StepDto {
 class HandInDto {
   @IsIn(['hand-in']) type: 'hand-in';
 }
-const kinds = { observation: ObservationDto, naming: NamingDto, call: CallDto, step: StepDto, 'hand-in': HandInDto };
+const kinds = {
+  observation: ObservationDto,
+  naming: NamingDto,
+  call: CallDto,
+  step: StepDto,
+  'hand-in': HandInDto,
+};
 
 export class EventDto {
   @IsUUID(7, { message: 'An entry needs a UUIDv7 of its own.' }) id: string;
@@ -47,7 +71,12 @@ export interface CheckedEvent {
   readonly body: StudentBody;
 }
 
-const strict = { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true } as const;
+const strict = {
+  whitelist: true,
+  forbidNonWhitelisted: true,
+  forbidUnknownValues: true,
+  stopAtFirstError: true,
+} as const;
 const firstProblem = (value: object): string | undefined => {
   const [error] = validateSync(value, strict);
   return error && Object.values(error.constraints ?? { wrong: `${error.property} is not right` })[0];
@@ -58,13 +87,20 @@ const firstProblem = (value: object): string | undefined => {
  * @returns the entry, or the sentence that says what is wrong with it.
  */
 export function checkEvent(raw: unknown): CheckedEvent | { readonly id: string; readonly detail: string } {
-  const sent = (typeof raw === 'object' && raw !== null ? raw : {}) as { id?: unknown; body?: { type?: unknown } | null };
+  const sent = (typeof raw === 'object' && raw !== null ? raw : {}) as {
+    id?: unknown;
+    body?: { type?: unknown } | null;
+  };
   const id = typeof sent.id === 'string' ? sent.id.slice(0, 36) : '';
   const envelope = plainToInstance(EventDto, sent);
   const wrong = firstProblem(envelope);
   if (wrong) return { id, detail: wrong };
   const type = String((envelope.body as { type?: unknown }).type);
-  if (!Object.hasOwn(kinds, type)) return { id, detail: 'Kivex does not know this kind of entry. Load the page again to get the newest version.' };
+  if (!Object.hasOwn(kinds, type))
+    return {
+      id,
+      detail: 'Kivex does not know this kind of entry. Load the page again to get the newest version.',
+    };
   const body = plainToInstance(kinds[type as keyof typeof kinds] as new () => object, envelope.body);
   const bodyWrong = firstProblem(body);
   if (bodyWrong) return { id, detail: bodyWrong };

@@ -33,7 +33,12 @@ export class LessonLogService {
   async append(entries: readonly NewEntry[]): Promise<{ kept: string[]; clashing: string[] }> {
     if (!entries.length) return { kept: [], clashing: [] };
     const ids = entries.map((e) => e.id);
-    const already = new Map((await this.rows.find({ where: { id: In(ids) }, select: { id: true, groupId: true } })).map((r) => [r.id, r.groupId]));
+    const already = new Map(
+      (await this.rows.find({ where: { id: In(ids) }, select: { id: true, groupId: true } })).map((r) => [
+        r.id,
+        r.groupId,
+      ]),
+    );
     const receivedAt = new Date();
     const fresh = entries.filter((e, i) => !already.has(e.id) && ids.indexOf(e.id) === i);
     if (fresh.length) {
@@ -60,7 +65,10 @@ export class LessonLogService {
           .updateEntity(false)
           .execute();
       });
-      const stored = await this.rows.find({ where: { id: In(fresh.map((e) => e.id)) }, order: { seq: 'ASC' } });
+      const stored = await this.rows.find({
+        where: { id: In(fresh.map((e) => e.id)) },
+        order: { seq: 'ASC' },
+      });
       for (const row of stored) {
         already.set(row.id, row.groupId);
         // A twin's row has another receipt time; its own request tells the others.

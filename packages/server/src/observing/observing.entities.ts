@@ -13,13 +13,21 @@ export class LessonEventRow {
   /** The client's own UUIDv7: sent twice, kept once. */
   @Index({ unique: true }) @RefColumn() id: string;
   @RefColumn() lessonId: string;
-  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'lessonId' }) lesson: Relation<Lesson>;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
   @RefColumn() groupId: string;
-  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'groupId' }) group: Relation<LessonGroup>;
+  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'groupId' })
+  group: Relation<LessonGroup>;
   @Index() @RefColumn({ nullable: true }) studentId: string | null;
-  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'studentId' }) student: Relation<Student> | null;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student> | null;
   @Index() @RefColumn({ nullable: true }) staffId: string | null;
-  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'staffId' }) staff: Relation<Staff> | null;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff> | null;
   @TimeColumn() at: Date;
   @TimeColumn() receivedAt: Date;
   @Column({ type: 'varchar', length: 16 }) type: EventBody['type'];

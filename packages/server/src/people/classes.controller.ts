@@ -1,15 +1,31 @@
 import type { ClassHead, ClassRoster, PinCard, RosterPreview } from '@kivex/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Length, Matches, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  MaxLength,
+} from 'class-validator';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
 import { ClassesService } from './classes.service.js';
 
 class NewClassDto {
-  @ApiProperty() @IsString() @Matches(/\S/, { message: 'Give the class a name, such as 9 Beacon.' }) @MaxLength(60, { message: 'A class name has at most 60 characters.' }) name: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, { message: 'Give the class a name, such as 9 Beacon.' })
+  @MaxLength(60, { message: 'A class name has at most 60 characters.' })
+  name: string;
 }
 class RosterDto {
-  @ApiProperty({ description: 'One name a line, or CSV' }) @IsString() @MaxLength(200_000, { message: 'This is too long for a class list.' }) text: string;
+  @ApiProperty({ description: 'One name a line, or CSV' })
+  @IsString()
+  @MaxLength(200_000, { message: 'This is too long for a class list.' })
+  text: string;
 }
 class NewPinsDto {
   @ApiProperty({ type: [String] })
@@ -20,7 +36,11 @@ class NewPinsDto {
   students: string[];
 }
 class RenameDto {
-  @ApiProperty() @IsString() @Matches(/\p{L}/u, { message: 'Write a name with letters.' }) @Length(1, 80, { message: 'A name has 1 to 80 letters.' }) name: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\p{L}/u, { message: 'Write a name with letters.' })
+  @Length(1, 80, { message: 'A name has 1 to 80 letters.' })
+  name: string;
 }
 
 @Controller('api')
@@ -43,20 +63,36 @@ export class ClassesController {
   }
   @Post('classes/:id/roster/preview')
   @HttpCode(200)
-  preview(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { text }: RosterDto): Promise<RosterPreview> {
+  preview(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { text }: RosterDto,
+  ): Promise<RosterPreview> {
     return this.classes.preview(staff.schoolId, id, text);
   }
   @Post('classes/:id/roster')
-  add(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { text }: RosterDto): Promise<ClassRoster> {
+  add(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { text }: RosterDto,
+  ): Promise<ClassRoster> {
     return this.classes.add(staff.schoolId, id, text);
   }
   @Post('classes/:id/pins')
-  newPins(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { students }: NewPinsDto): Promise<PinCard[]> {
+  newPins(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { students }: NewPinsDto,
+  ): Promise<PinCard[]> {
     return this.classes.newPins(staff.schoolId, id, students);
   }
   @Patch('students/:id')
   @HttpCode(204)
-  rename(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string, @Body() { name }: RenameDto): Promise<void> {
+  rename(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { name }: RenameDto,
+  ): Promise<void> {
     return this.classes.rename(staff.schoolId, id, name);
   }
   @Delete('students/:id')

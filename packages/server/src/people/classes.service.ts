@@ -40,7 +40,8 @@ export class ClassesService {
 
   async create(schoolId: string, name: string): Promise<ClassHead> {
     const tidy = name.trim();
-    if (await this.classes.findOneBy({ schoolId, name: tidy })) throw conflict(`There is a class ${tidy} already. Give this one another name.`, 'name');
+    if (await this.classes.findOneBy({ schoolId, name: tidy }))
+      throw conflict(`There is a class ${tidy} already. Give this one another name.`, 'name');
     const id = uuidv7();
     await this.classes.insert({ id, schoolId, name: tidy });
     return { id, name: tidy, students: 0 };
@@ -61,19 +62,30 @@ export class ClassesService {
   async roster(schoolId: string, id: string): Promise<ClassRoster> {
     const { name } = await this.own(schoolId, id);
     const students = await this.present(id);
-    return { id, name, students: students.map((s) => ({ id: s.id, name: s.name, hasPin: s.pinHash !== null })) };
+    return {
+      id,
+      name,
+      students: students.map((s) => ({ id: s.id, name: s.name, hasPin: s.pinHash !== null })),
+    };
   }
 
   async preview(schoolId: string, id: string, text: string): Promise<RosterPreview> {
     await this.own(schoolId, id);
-    return readRoster(text, (await this.present(id)).map((s) => s.name));
+    return readRoster(
+      text,
+      (await this.present(id)).map((s) => s.name),
+    );
   }
 
   /** Adds every name of a roster; all or none. @throws 422 naming the first line that cannot be taken. */
   async add(schoolId: string, id: string, text: string): Promise<ClassRoster> {
     const preview = await this.preview(schoolId, id, text);
     const wrong = preview.problem ?? preview.rows.find((row) => row.problem);
-    if (wrong) throw badInput(typeof wrong === 'string' ? wrong : `Line ${wrong.line}, “${wrong.name}”: ${wrong.problem}`, 'text');
+    if (wrong)
+      throw badInput(
+        typeof wrong === 'string' ? wrong : `Line ${wrong.line}, “${wrong.name}”: ${wrong.problem}`,
+        'text',
+      );
     const names = preview.rows.map((row) => row.name);
     await this.students.manager.transaction(async (db) => {
       // Someone who left and comes back keeps their earlier records.
@@ -81,7 +93,11 @@ export class ClassesService {
       if (back.length) await db.update(Student, { id: In(back.map((s) => s.id)) }, { leftAt: null });
       const known = new Set(back.map((s) => s.name.toLowerCase()));
       const fresh = names.filter((name) => !known.has(name.toLowerCase()));
-      if (fresh.length) await db.insert(Student, fresh.map((name) => ({ id: uuidv7(), classId: id, name, pinHash: null, leftAt: null })));
+      if (fresh.length)
+        await db.insert(
+          Student,
+          fresh.map((name) => ({ id: uuidv7(), classId: id, name, pinHash: null, leftAt: null })),
+        );
     });
     return this.roster(schoolId, id);
   }
@@ -93,7 +109,11 @@ export class ClassesService {
   async newPins(schoolId: string, id: string, studentIds: readonly string[]): Promise<PinCard[]> {
     await this.own(schoolId, id);
     const students = (await this.present(id)).filter((s) => studentIds.includes(s.id));
-    if (students.length !== new Set(studentIds).size) throw badInput('Some of these students are not in the class any more. Load the page again.', 'students');
+    if (students.length !== new Set(studentIds).size)
+      throw badInput(
+        'Some of these students are not in the class any more. Load the page again.',
+        'students',
+      );
     const cards: PinCard[] = [];
     for (const student of students) {
       const pin = this.secrets.newPin();
@@ -108,7 +128,12 @@ export class ClassesService {
     const student = await this.ownStudent(schoolId, studentId);
     const tidy = name.replace(/\s+/g, ' ').trim();
     const twin = await this.students.findOneBy({ classId: student.classId, name: tidy });
-    if (twin && twin.id !== studentId) throw new ProblemException(409, 'Somebody in this class has that name. Add something to tell them apart.', [{ field: 'name', detail: 'Somebody in this class has that name.' }]);
+    if (twin && twin.id !== studentId)
+      throw new ProblemException(
+        409,
+        'Somebody in this class has that name. Add something to tell them apart.',
+        [{ field: 'name', detail: 'Somebody in this class has that name.' }],
+      );
     await this.students.update({ id: studentId }, { name: tidy });
   }
 

@@ -12,7 +12,9 @@ export class School {
 export class Staff {
   @IdColumn() id: string;
   @Index() @RefColumn() schoolId: string;
-  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'schoolId' }) school: Relation<School>;
+  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'schoolId' })
+  school: Relation<School>;
   @Index({ unique: true }) @Column({ type: 'varchar', length: 190 }) email: string;
   @Column({ type: 'varchar', length: 120 }) name: string;
   @Column({ type: 'varchar', length: 16 }) role: StaffRole;
@@ -23,7 +25,9 @@ export class Staff {
 export class SchoolClass {
   @IdColumn() id: string;
   @Index() @RefColumn() schoolId: string;
-  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'schoolId' }) school: Relation<School>;
+  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'schoolId' })
+  school: Relation<School>;
   @Column({ type: 'varchar', length: 60 }) name: string;
 }
 
@@ -32,7 +36,9 @@ export class SchoolClass {
 export class Student {
   @IdColumn() id: string;
   @RefColumn() classId: string;
-  @ManyToOne(() => SchoolClass, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'classId' }) class: Relation<SchoolClass>;
+  @ManyToOne(() => SchoolClass, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'classId' })
+  class: Relation<SchoolClass>;
   @Column({ type: 'varchar', length: 120 }) name: string;
   @Column({ type: 'varchar', length: 200, nullable: true }) pinHash: string | null;
   @TimeColumn({ nullable: true }) leftAt: Date | null;

@@ -1,7 +1,8 @@
 import type { StaffMember } from '@kivex/contract';
 import { Body, Controller, Get, HttpCode, Post, UseGuards } from '@nestjs/common';
-import { ThrottlerGuard } from '@nestjs/throttler';
+
 import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { AddressLimitGuard } from '../access/address-limit.guard.js';
 import { ChangePasswordDto, FirstSchoolDto, NewStaffDto } from './staff.dto.js';
 import { StaffService } from './staff.service.js';
 
@@ -22,8 +23,11 @@ export class StaffController {
   @Post('staff/password')
   @HttpCode(204)
   @AllowedTo(...anyStaff)
-  @UseGuards(ThrottlerGuard)
-  changePassword(@ByStaff() caller: StaffCaller, @Body() { current, next }: ChangePasswordDto): Promise<void> {
+  @UseGuards(AddressLimitGuard)
+  changePassword(
+    @ByStaff() caller: StaffCaller,
+    @Body() { current, next }: ChangePasswordDto,
+  ): Promise<void> {
     return this.staff.changePassword(caller, current, next);
   }
   @Get('first-school')
@@ -34,7 +38,7 @@ export class StaffController {
   @Post('first-school')
   @HttpCode(204)
   @AllowedTo('anyone')
-  @UseGuards(ThrottlerGuard)
+  @UseGuards(AddressLimitGuard)
   first(@Body() wanted: FirstSchoolDto): Promise<void> {
     return this.staff.first(wanted);
   }

@@ -31,8 +31,16 @@ export class StaffService {
 
   async add(schoolId: string, wanted: NewStaffDto): Promise<StaffMember> {
     const email = wanted.email.trim().toLowerCase();
-    if (await this.staff.existsBy({ email })) throw conflict('Somebody has this e-mail address already. Use another.', 'email');
-    const row = { id: uuidv7(), schoolId, name: wanted.name.trim(), email, role: wanted.role, passwordHash: await this.secrets.hash(wanted.password) };
+    if (await this.staff.existsBy({ email }))
+      throw conflict('Somebody has this e-mail address already. Use another.', 'email');
+    const row = {
+      id: uuidv7(),
+      schoolId,
+      name: wanted.name.trim(),
+      email,
+      role: wanted.role,
+      passwordHash: await this.secrets.hash(wanted.password),
+    };
     await this.staff.insert(row);
     return { id: row.id, name: row.name, email, role: row.role };
   }
@@ -40,7 +48,8 @@ export class StaffService {
   /** Changes one's own password. @throws 422 when the old one is not right. */
   async changePassword(caller: StaffCaller, current: string, next: string): Promise<void> {
     const { email, passwordHash } = await this.staff.findOneByOrFail({ id: caller.id });
-    if (!(await this.secrets.check(`staff:${email}`.slice(0, 120), current, passwordHash))) throw badInput('That is not your password now.', 'current');
+    if (!(await this.secrets.check(`staff:${email}`.slice(0, 120), current, passwordHash)))
+      throw badInput('That is not your password now.', 'current');
     await this.staff.update({ id: caller.id }, { passwordHash: await this.secrets.hash(next) });
   }
 
@@ -52,8 +61,12 @@ export class StaffService {
   /** Makes the first school and its first member of staff, once, for whoever has the code from the start command. */
   async first(wanted: FirstSchoolDto): Promise<void> {
     if (!(await this.empty())) throw conflict('There is a school here already. Sign in.');
-    const [given, right] = [Buffer.from(wanted.setUpCode.trim()), Buffer.from(this.config.KIVEX_SET_UP_CODE ?? '')];
-    if (!right.length || given.length !== right.length || !timingSafeEqual(given, right)) throw forbidden('That is not the set-up code. It stands where Kivex was started.', 'setUpCode');
+    const [given, right] = [
+      Buffer.from(wanted.setUpCode.trim()),
+      Buffer.from(this.config.KIVEX_SET_UP_CODE ?? ''),
+    ];
+    if (!right.length || given.length !== right.length || !timingSafeEqual(given, right))
+      throw forbidden('That is not the set-up code. It stands where Kivex was started.', 'setUpCode');
     const schoolId = uuidv7();
     await this.schools.insert({ id: schoolId, name: wanted.school.trim() });
     await this.add(schoolId, { ...wanted, role: 'head' });

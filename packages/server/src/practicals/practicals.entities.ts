@@ -7,7 +7,9 @@ import { School } from '../people/people.entities.js';
 export class Practical {
   @IdColumn() id: string;
   @Index() @RefColumn() schoolId: string;
-  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'schoolId' }) school: Relation<School>;
+  @ManyToOne(() => School, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'schoolId' })
+  school: Relation<School>;
 }
 
 /** One version of a practical; lessons point at the version they were made from. */
@@ -16,7 +18,9 @@ export class Practical {
 export class PracticalVersion {
   @IdColumn() id: string;
   @RefColumn() practicalId: string;
-  @ManyToOne(() => Practical, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' }) @JoinColumn({ name: 'practicalId' }) practical: Relation<Practical>;
+  @ManyToOne(() => Practical, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'practicalId' })
+  practical: Relation<Practical>;
   @Column({ type: 'int' }) number: number;
   @JsonColumn() document: PracticalDocument;
   @TimeColumn() createdAt: Date;

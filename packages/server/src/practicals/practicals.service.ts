@@ -20,7 +20,9 @@ export class PracticalsService {
       .createQueryBuilder('v')
       .innerJoin('v.practical', 'p')
       .where('p.schoolId = :schoolId', { schoolId })
-      .andWhere('v.number = (SELECT MAX(w.number) FROM practical_version w WHERE w.practicalId = v.practicalId)')
+      .andWhere(
+        'v.number = (SELECT MAX(w.number) FROM practical_version w WHERE w.practicalId = v.practicalId)',
+      )
       .take(200)
       .getMany();
     return newest.map(headOf);
@@ -28,7 +30,10 @@ export class PracticalsService {
 
   /** The newest version of a practical of the school. @throws 404 */
   async newest(schoolId: string, practicalId: string): Promise<PracticalVersion> {
-    const version = await this.versions.findOne({ where: { practicalId, practical: { schoolId } }, order: { number: 'DESC' } });
+    const version = await this.versions.findOne({
+      where: { practicalId, practical: { schoolId } },
+      order: { number: 'DESC' },
+    });
     if (!version) throw notFound('practical');
     return version;
   }

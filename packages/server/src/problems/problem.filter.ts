@@ -1,13 +1,11 @@
 /** Sends every error as problem+json; what was not foreseen is logged and told in one plain sentence. */
 import type { Problem } from '@kivex/contract';
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
-import { ThrottlerException } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ProblemException } from './problems.js';
 
 function detailOf(error: HttpException): string {
-  if (error instanceof ThrottlerException) return 'Too many tries from here. Wait a minute, then try again.';
   const status = error.getStatus();
   if (status === 404) return 'There is nothing at this address.';
   if (status === 400) return 'The request could not be read: it is not valid JSON.';
@@ -28,14 +26,26 @@ export class ProblemFilter implements ExceptionFilter {
 
   private problemOf(error: unknown): Problem {
     if (error instanceof ProblemException) {
-      return { ...shape(error.getStatus(), error.detail), ...(error.fields.length ? { errors: error.fields } : {}) };
+      return {
+        ...shape(error.getStatus(), error.detail),
+        ...(error.fields.length ? { errors: error.fields } : {}),
+      };
     }
     if (error instanceof HttpException) return shape(error.getStatus(), detailOf(error));
     const status = (error as { status?: unknown } | null)?.status;
-    if (typeof status === 'number' && status >= 400 && status < 500) return shape(status, detailOf(new HttpException('', status)));
+    if (typeof status === 'number' && status >= 400 && status < 500)
+      return shape(status, detailOf(new HttpException('', status)));
     this.logger.error(error instanceof Error ? (error.stack ?? error.message) : String(error));
-    return shape(500, 'Kivex could not do that because of a fault of its own. Nothing you entered is lost; try again, and tell whoever looks after Kivex if it stays.');
+    return shape(
+      500,
+      'Kivex could not do that because of a fault of its own. Nothing you entered is lost; try again, and tell whoever looks after Kivex if it stays.',
+    );
   }
 }
 
-const shape = (status: number, detail: string): Problem => ({ type: 'about:blank', title: STATUS_CODES[status] ?? 'Error', status, detail });
+const shape = (status: number, detail: string): Problem => ({
+  type: 'about:blank',
+  title: STATUS_CODES[status] ?? 'Error',
+  status,
+  detail,
+});

@@ -29,5 +29,7 @@ export const forbidden = at(HttpStatus.FORBIDDEN);
 export const tooMany = at(HttpStatus.TOO_MANY_REQUESTS);
 
 export const signInFirst = () => at(HttpStatus.UNAUTHORIZED)('Sign in first.');
-export const joinFirst = () => at(HttpStatus.UNAUTHORIZED)('Join the lesson first: ask your teacher for its code.');
-export const notFound = (what: string) => at(HttpStatus.NOT_FOUND)(`There is no such ${what}. It may have been removed; go back and choose again.`);
+export const joinFirst = () =>
+  at(HttpStatus.UNAUTHORIZED)('Join the lesson first: ask your teacher for its code.');
+export const notFound = (what: string) =>
+  at(HttpStatus.NOT_FOUND)(`There is no such ${what}. It may have been removed; go back and choose again.`);

@@ -7,7 +7,12 @@ function fieldsOf(errors: readonly ValidationError[], path = ''): FieldProblem[]
     const field = path ? `${path}.${error.property}` : error.property;
     const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
       field,
-      detail: rule === 'whitelistValidation' ? `${field} is not known here; leave it out.` : /[.!?]$/.test(message) ? message : `${message}.`,
+      detail:
+        rule === 'whitelistValidation'
+          ? `${field} is not known here; leave it out.`
+          : /[.!?]$/.test(message)
+            ? message
+            : `${message}.`,
     }));
     // The first sentence about a field is enough; the rest follow from it.
     return [...own.slice(0, 1), ...fieldsOf(error.children ?? [], field)];
@@ -22,6 +27,10 @@ export const validation = new ValidationPipe({
   stopAtFirstError: true,
   exceptionFactory: (errors) => {
     const fields = fieldsOf(errors);
-    return new ProblemException(HttpStatus.UNPROCESSABLE_ENTITY, fields[0]?.detail ?? 'Something in this form is not right.', fields);
+    return new ProblemException(
+      HttpStatus.UNPROCESSABLE_ENTITY,
+      fields[0]?.detail ?? 'Something in this form is not right.',
+      fields,
+    );
   },
 });

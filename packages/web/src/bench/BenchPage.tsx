@@ -1,6 +1,15 @@
 /** A student's bench: one thing at a time, four places to be, always saying whether everything is safe. */
 import { Box, chakra } from '@chakra-ui/react';
-import { BookOpenText, CloudOff, CloudUpload, CircleCheck, Hand, HandHelping, PencilLine, Tag } from 'lucide-react';
+import {
+  BookOpenText,
+  CloudOff,
+  CloudUpload,
+  CircleCheck,
+  Hand,
+  HandHelping,
+  PencilLine,
+  Tag,
+} from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -27,7 +36,9 @@ const placeKey = 'kivex-bench-place';
 export default function BenchPage() {
   const { status, bench, waiting, reached, problem, open, log, leave } = useBench();
   const go = useNavigate();
-  const [place, setPlace] = useState<Place>(() => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'method');
+  const [place, setPlace] = useState<Place>(
+    () => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'method',
+  );
   useEffect(() => void open(), [open]);
   const moveTo = (next: Place) => {
     sessionStorage.setItem(placeKey, next);
@@ -56,42 +67,103 @@ export default function BenchPage() {
 
   return (
     <Box minH="100dvh" display="flex" flexDirection="column" pb="20">
-      <chakra.header position="sticky" top="0" zIndex={3} bg="#16233a" color="#fdfdfb" px="3" py="2" display="flex" alignItems="center" gap="3">
+      <chakra.header
+        position="sticky"
+        top="0"
+        zIndex={3}
+        bg="#16233a"
+        color="#fdfdfb"
+        px="3"
+        py="2"
+        display="flex"
+        alignItems="center"
+        gap="3"
+      >
         <Box minW="0" flex="1">
           <chakra.h1 fontSize="lg" whiteSpace="nowrap" overflow="hidden" textOverflow="ellipsis">
             {bench.group.name} <chakra.span fontWeight="400">· {bench.me.name}</chakra.span>
           </chakra.h1>
           <Box role="status" fontSize="sm" display="flex" alignItems="center" gap="1.5" color="#dbe5ee">
             {unsent.length > 0 ? (
-              <><CloudUpload size={16} aria-hidden /> {unsent.length} safe on this device, {reached ? 'going up' : 'waiting for the network'}</>
+              <>
+                <CloudUpload size={16} aria-hidden /> {unsent.length} safe on this device,{' '}
+                {reached ? 'going up' : 'waiting for the network'}
+              </>
             ) : reached ? (
-              <><CircleCheck size={16} aria-hidden /> All saved</>
+              <>
+                <CircleCheck size={16} aria-hidden /> All saved
+              </>
             ) : (
-              <><CloudOff size={16} aria-hidden /> No network; go on, nothing is lost</>
+              <>
+                <CloudOff size={16} aria-hidden /> No network; go on, nothing is lost
+              </>
             )}
           </Box>
         </Box>
-        <Button size="bench" minH="12" px="3" variant={myCall ? 'look' : 'plain'} fontSize="md" disabled={Boolean(myCall)} onClick={() => void log({ type: 'call', reason: 'help' })}>
-          {myCall ? <HandHelping size={20} aria-hidden /> : <Hand size={20} aria-hidden />} {myCall ? 'Called' : 'Call'}
+        <Button
+          size="bench"
+          minH="12"
+          px="3"
+          variant={myCall ? 'look' : 'plain'}
+          fontSize="md"
+          disabled={Boolean(myCall)}
+          onClick={() => void log({ type: 'call', reason: 'help' })}
+        >
+          {myCall ? <HandHelping size={20} aria-hidden /> : <Hand size={20} aria-hidden />}{' '}
+          {myCall ? 'Called' : 'Call'}
         </Button>
       </chakra.header>
 
-      <chakra.main flex="1" width="100%" maxW="48rem" mx="auto" p="3" display="flex" flexDirection="column" gap="3">
+      <chakra.main
+        flex="1"
+        width="100%"
+        maxW="48rem"
+        mx="auto"
+        p="3"
+        display="flex"
+        flexDirection="column"
+        gap="3"
+      >
         {bench.lesson.state === 'marking' && (
           <Notice tone="look" action={<Button onClick={signOut}>Leave this bench</Button>}>
             The lesson is over. What you log now still goes in until the marks come out.
           </Notice>
         )}
         {refused.map((w) => (
-          <Notice key={w.event.id} tone="stop">This could not go in: {w.refused} It is kept on this device.</Notice>
+          <Notice key={w.event.id} tone="stop">
+            This could not go in: {w.refused} It is kept on this device.
+          </Notice>
         ))}
-        {place === 'method' && <Method bench={bench} events={bench.events} log={log} toLog={() => moveTo('log')} />}
+        {place === 'method' && (
+          <Method bench={bench} events={bench.events} log={log} toLog={() => moveTo('log')} />
+        )}
         {place === 'log' && <Pad bench={bench} record={record} waiting={waiting} log={log} />}
         {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
-        {place === 'hand-in' && <HandIn bench={bench} record={record} unsent={unsent.length} log={log} moveTo={moveTo} leave={signOut} />}
+        {place === 'hand-in' && (
+          <HandIn
+            bench={bench}
+            record={record}
+            unsent={unsent.length}
+            log={log}
+            moveTo={moveTo}
+            leave={signOut}
+          />
+        )}
       </chakra.main>
 
-      <chakra.nav aria-label="Bench" position="fixed" bottom="0" left="0" right="0" zIndex={3} bg="porcelain" borderTop="1px solid" borderColor="slate.300" display="grid" gridTemplateColumns="repeat(4, 1fr)">
+      <chakra.nav
+        aria-label="Bench"
+        position="fixed"
+        bottom="0"
+        left="0"
+        right="0"
+        zIndex={3}
+        bg="porcelain"
+        borderTop="1px solid"
+        borderColor="slate.300"
+        display="grid"
+        gridTemplateColumns="repeat(4, 1fr)"
+      >
         {places.map(({ id, label, icon: Icon }) => (
           <chakra.button
             key={id}

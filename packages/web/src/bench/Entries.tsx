@@ -22,10 +22,21 @@ export function Entries({ record, sample, students, waiting, correct }: EntriesP
   if (!entries.length) return null;
   return (
     <Tile p="3">
-      <chakra.h3 fontSize="lg" mb="1">Your record</chakra.h3>
+      <chakra.h3 fontSize="lg" mb="1">
+        Your record
+      </chakra.h3>
       <chakra.ol display="flex" flexDirection="column">
         {entries.map((entry) => (
-          <chakra.li key={entry.id} display="flex" alignItems="center" gap="3" py="2" borderTop="1px solid" borderColor="slate.200" color={entry.correctedBy ? 'ink.faint' : 'ink'}>
+          <chakra.li
+            key={entry.id}
+            display="flex"
+            alignItems="center"
+            gap="3"
+            py="2"
+            borderTop="1px solid"
+            borderColor="slate.200"
+            color={entry.correctedBy ? 'ink.faint' : 'ink'}
+          >
             <EntryWells entry={entry} />
             <Box flex="1" minW="0">
               <EntryWords entry={entry} />
@@ -36,7 +47,11 @@ export function Entries({ record, sample, students, waiting, correct }: EntriesP
                 {waiting.some((w) => w.event.id === entry.id) && ', on this device'}
               </chakra.div>
             </Box>
-            {!entry.correctedBy && <Button size="bench" minH="12" fontSize="md" onClick={() => correct(entry)}>Correct</Button>}
+            {!entry.correctedBy && (
+              <Button size="bench" minH="12" fontSize="md" onClick={() => correct(entry)}>
+                Correct
+              </Button>
+            )}
           </chakra.li>
         ))}
       </chakra.ol>
@@ -44,13 +59,34 @@ export function Entries({ record, sample, students, waiting, correct }: EntriesP
   );
 }
 
-export function EntryWells({ entry, size = 44 }: { readonly entry: ObservationEntry; readonly size?: number }) {
+export function EntryWells({
+  entry,
+  size = 44,
+}: {
+  readonly entry: ObservationEntry;
+  readonly size?: number;
+}) {
   const shown = shownResults(entry.body.test, entry.body.seen);
-  if (!shown.length) return <Well look={{ kind: 'empty' }} size={size} corrected={Boolean(entry.correctedBy)} doubtful={Boolean(entry.body.doubtful)} />;
+  if (!shown.length)
+    return (
+      <Well
+        look={{ kind: 'empty' }}
+        size={size}
+        corrected={Boolean(entry.correctedBy)}
+        doubtful={Boolean(entry.body.doubtful)}
+      />
+    );
   return (
     <Box display="flex" gap="1">
       {shown.map((r) => (
-        <Well key={r.attribute} look={r.look} glass={r.glass} size={size} doubtful={Boolean(entry.body.doubtful)} corrected={Boolean(entry.correctedBy)} />
+        <Well
+          key={r.attribute}
+          look={r.look}
+          glass={r.glass}
+          size={size}
+          doubtful={Boolean(entry.body.doubtful)}
+          corrected={Boolean(entry.correctedBy)}
+        />
       ))}
     </Box>
   );
@@ -61,8 +97,17 @@ export function EntryWords({ entry }: { readonly entry: ObservationEntry }) {
   return (
     <div style={{ textDecoration: entry.correctedBy ? 'line-through' : undefined }}>
       {shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}
-      {entry.body.words && <chakra.span color="ink.soft">{shown.length ? ' ' : ''}“{entry.body.words}”</chakra.span>}
-      {entry.body.doubtful && <chakra.span color="saffron" fontWeight="600"> not sure</chakra.span>}
+      {entry.body.words && (
+        <chakra.span color="ink.soft">
+          {shown.length ? ' ' : ''}“{entry.body.words}”
+        </chakra.span>
+      )}
+      {entry.body.doubtful && (
+        <chakra.span color="saffron" fontWeight="600">
+          {' '}
+          not sure
+        </chakra.span>
+      )}
     </div>
   );
 }

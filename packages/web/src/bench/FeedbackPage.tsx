@@ -25,30 +25,70 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
       <Tile>
         <chakra.p color="ink.soft">{feedback.me.name}</chakra.p>
         <chakra.h1 fontSize="xl">{feedback.title}</chakra.h1>
-        <chakra.p fontSize="2xl" fontWeight="700" mt="2">{feedback.points} of {feedback.max}</chakra.p>
+        <chakra.p fontSize="2xl" fontWeight="700" mt="2">
+          {feedback.points} of {feedback.max}
+        </chakra.p>
       </Tile>
       {samples.map((id) => {
         const about = truth.get(id);
         const jar = about && about.label !== about.holds;
         return (
           <Tile key={id} p="3">
-            <chakra.h2 fontSize="lg">{about?.label}{jar && <chakra.span fontWeight="400"> held {about.holds}</chakra.span>}</chakra.h2>
-            {feedback.items.filter((i) => i.sample === id).map((item) => (
-              <Box key={item.key} display="flex" gap="3" py="2" borderTop="1px solid" borderColor="slate.200" mt="2">
-                {item.points === item.max ? <CircleCheck size={24} color="var(--chakra-colors-verdigris)" aria-label="earned" style={{ flex: 'none' }} /> : <CircleX size={24} color="var(--chakra-colors-saffron)" aria-label="not earned" style={{ flex: 'none' }} />}
-                <Box flex="1">
-                  <b>{item.strand === 'observation' ? 'You saw' : 'You named'}: {item.answer || 'nothing logged'}</b>
-                  {item.why.map((why) => <chakra.p key={why}>{why}</chakra.p>)}
+            <chakra.h2 fontSize="lg">
+              {about?.label}
+              {jar && <chakra.span fontWeight="400"> held {about.holds}</chakra.span>}
+            </chakra.h2>
+            {feedback.items
+              .filter((i) => i.sample === id)
+              .map((item) => (
+                <Box
+                  key={item.key}
+                  display="flex"
+                  gap="3"
+                  py="2"
+                  borderTop="1px solid"
+                  borderColor="slate.200"
+                  mt="2"
+                >
+                  {item.points === item.max ? (
+                    <CircleCheck
+                      size={24}
+                      color="var(--chakra-colors-verdigris)"
+                      aria-label="earned"
+                      style={{ flex: 'none' }}
+                    />
+                  ) : (
+                    <CircleX
+                      size={24}
+                      color="var(--chakra-colors-saffron)"
+                      aria-label="not earned"
+                      style={{ flex: 'none' }}
+                    />
+                  )}
+                  <Box flex="1">
+                    <b>
+                      {item.strand === 'observation' ? 'You saw' : 'You named'}:{' '}
+                      {item.answer || 'nothing logged'}
+                    </b>
+                    {item.why.map((why) => (
+                      <chakra.p key={why}>{why}</chakra.p>
+                    ))}
+                  </Box>
+                  <Box fontWeight="700" whiteSpace="nowrap">
+                    {item.points} / {item.max}
+                  </Box>
                 </Box>
-                <Box fontWeight="700" whiteSpace="nowrap">{item.points} / {item.max}</Box>
-              </Box>
-            ))}
+              ))}
           </Tile>
         );
       })}
       <Box display="flex" gap="3" data-noprint>
-        <Button size="bench" onClick={() => print()}><Printer aria-hidden size={20} /> Print</Button>
-        <Button size="bench" onClick={leave}>Done</Button>
+        <Button size="bench" onClick={() => print()}>
+          <Printer aria-hidden size={20} /> Print
+        </Button>
+        <Button size="bench" onClick={leave}>
+          Done
+        </Button>
       </Box>
     </chakra.main>
   );

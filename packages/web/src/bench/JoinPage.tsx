@@ -7,7 +7,7 @@ import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { request, type RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useBench } from './bench-store.js';
@@ -59,7 +59,15 @@ export default function JoinPage() {
   const at = (field: string) => (wrong?.field === field ? wrong.detail : undefined);
 
   return (
-    <Box minH="100vh" display="flex" flexDirection="column" alignItems="center" justifyContent="center" p="4" gap="5">
+    <Box
+      minH="100vh"
+      display="flex"
+      flexDirection="column"
+      alignItems="center"
+      justifyContent="center"
+      p="4"
+      gap="5"
+    >
       <Box display="flex" alignItems="center" gap="3">
         <img src="/kivex.svg" width={52} height={52} alt="" />
         <chakra.h1 fontSize="2xl">Kivex</chakra.h1>
@@ -69,10 +77,23 @@ export default function JoinPage() {
           <chakra.form onSubmit={findLesson} display="flex" flexDirection="column" gap="4" noValidate>
             <chakra.h2 fontSize="xl">Join your lesson</chakra.h2>
             <Field label="Lesson code" help="Six digits; your teacher shows them." error={at('code')}>
-              <Input size="bench" value={code} onChange={(e) => setCode(e.target.value)} inputMode="numeric" autoComplete="off" maxLength={9} fontFamily="mono" fontSize="2xl" letterSpacing="0.2em" autoFocus />
+              <Input
+                size="bench"
+                value={code}
+                onChange={(e) => setCode(e.target.value)}
+                inputMode="numeric"
+                autoComplete="off"
+                maxLength={9}
+                fontFamily="mono"
+                fontSize="2xl"
+                letterSpacing="0.2em"
+                autoFocus
+              />
             </Field>
             {wrong && !wrong.field && <Notice tone="stop">{wrong.detail}</Notice>}
-            <Button type="submit" variant="go" size="bench" disabled={busy}>Next</Button>
+            <Button type="submit" variant="go" size="bench" disabled={busy}>
+              Next
+            </Button>
           </chakra.form>
         ) : (
           <chakra.form onSubmit={join} display="flex" flexDirection="column" gap="4" noValidate>
@@ -84,22 +105,48 @@ export default function JoinPage() {
               <Select value={student} onChange={(e) => setStudent(e.target.value)} minH="14" fontSize="lg">
                 <option value="">Choose your name</option>
                 {names.names.map((n) => (
-                  <option key={n.id} value={n.id}>{n.name}</option>
+                  <option key={n.id} value={n.id}>
+                    {n.name}
+                  </option>
                 ))}
               </Select>
             </Field>
             <Field label="Your PIN" help="Four digits, on your card." error={at('pin')}>
-              <Input size="bench" type="password" value={pin} onChange={(e) => setPin(e.target.value)} inputMode="numeric" autoComplete="off" maxLength={4} fontFamily="mono" fontSize="2xl" letterSpacing="0.3em" />
+              <Input
+                size="bench"
+                type="password"
+                value={pin}
+                onChange={(e) => setPin(e.target.value)}
+                inputMode="numeric"
+                autoComplete="off"
+                maxLength={4}
+                fontFamily="mono"
+                fontSize="2xl"
+                letterSpacing="0.3em"
+              />
             </Field>
             {wrong && !wrong.field && <Notice tone="stop">{wrong.detail}</Notice>}
             <Box display="flex" gap="3">
-              <Button type="button" size="bench" onClick={() => { setNames(undefined); setWrong(undefined); }}>Back</Button>
-              <Button type="submit" variant="go" size="bench" flex="1" disabled={busy}>Join</Button>
+              <Button
+                type="button"
+                size="bench"
+                onClick={() => {
+                  setNames(undefined);
+                  setWrong(undefined);
+                }}
+              >
+                Back
+              </Button>
+              <Button type="submit" variant="go" size="bench" flex="1" disabled={busy}>
+                Join
+              </Button>
             </Box>
           </chakra.form>
         )}
       </Tile>
-      <Link to="/sign-in" style={{ padding: '12px' }}>Staff sign in</Link>
+      <Link to="/sign-in" style={{ padding: '12px' }}>
+        Staff sign in
+      </Link>
     </Box>
   );
 }

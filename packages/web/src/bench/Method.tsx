@@ -40,7 +40,13 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
         </chakra.p>
         <Box display="flex" gap="1.5" mt="2" aria-hidden>
           {variant.steps.map((s, i) => (
-            <Box key={s.text} flex="1" height="6px" borderRadius="round" bg={i < at ? 'verdigris' : i === at ? 'permanganate' : 'slate.200'} />
+            <Box
+              key={s.text}
+              flex="1"
+              height="6px"
+              borderRadius="round"
+              bg={i < at ? 'verdigris' : i === at ? 'permanganate' : 'slate.200'}
+            />
           ))}
         </Box>
       </Box>
@@ -48,12 +54,28 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
         {step.text}
       </chakra.h2>
       {step.teacherFirst && (
-        <Notice tone="look" action={<Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>Ask the teacher over</Button>}>
+        <Notice
+          tone="look"
+          action={
+            <Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>
+              Ask the teacher over
+            </Button>
+          }
+        >
           Show your teacher before you do this step.
         </Notice>
       )}
       {step.cautions?.map((caution) => (
-        <Box key={caution.text} display="flex" gap="3" bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'} color={caution.level === 'danger' ? 'cinnabar' : 'saffron'} borderRadius="tile" p="3" fontWeight="600">
+        <Box
+          key={caution.text}
+          display="flex"
+          gap="3"
+          bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'}
+          color={caution.level === 'danger' ? 'cinnabar' : 'saffron'}
+          borderRadius="tile"
+          p="3"
+          fontWeight="600"
+        >
           <ShieldAlert size={26} aria-hidden style={{ flex: 'none' }} />
           <span>
             <chakra.span srOnly>Caution: </chakra.span>
@@ -63,18 +85,36 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
       ))}
       {step.why && (
         <chakra.details fontSize="lg">
-          <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">Why?</chakra.summary>
+          <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">
+            Why?
+          </chakra.summary>
           {step.why}
         </chakra.details>
       )}
       <Box flex="1" />
-      <chakra.p fontSize="sm" color="ink.soft">These are the usual cautions. What your teacher and your school say comes first.</chakra.p>
+      <chakra.p fontSize="sm" color="ink.soft">
+        These are the usual cautions. What your teacher and your school say comes first.
+      </chakra.p>
       <Box display="flex" gap="3" position="sticky" bottom="16" bg="porcelain" py="2" mx="-1" px="1">
-        <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}><ArrowLeft aria-hidden /> Back</Button>
+        <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}>
+          <ArrowLeft aria-hidden /> Back
+        </Button>
         {last ? (
-          <Button size="bench" variant="go" flex="1" onClick={() => { move(0); toLog(); }}><PencilLine aria-hidden /> Log what you saw</Button>
+          <Button
+            size="bench"
+            variant="go"
+            flex="1"
+            onClick={() => {
+              move(0);
+              toLog();
+            }}
+          >
+            <PencilLine aria-hidden /> Log what you saw
+          </Button>
         ) : (
-          <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>Next step <ArrowRight aria-hidden /></Button>
+          <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>
+            Next step <ArrowRight aria-hidden />
+          </Button>
         )}
       </Box>
     </Tile>

@@ -21,36 +21,75 @@ export function Naming({ bench, record, log, toLog }: NamingProps) {
   const unknowns = bench.samples.filter((s) => s.role === 'unknown');
   return (
     <>
-      <Notice>Which metal ion is in each jar? Your own answer counts for you; the record belongs to your group.</Notice>
+      <Notice>
+        Which metal ion is in each jar? Your own answer counts for you; the record belongs to your group.
+      </Notice>
       {unknowns.map((sample) => (
-        <NamingCard key={sample.id} bench={bench} record={record} sample={sample.id} label={sample.label} log={log} toLog={toLog} />
+        <NamingCard
+          key={sample.id}
+          bench={bench}
+          record={record}
+          sample={sample.id}
+          label={sample.label}
+          log={log}
+          toLog={toLog}
+        />
       ))}
     </>
   );
 }
 
-function NamingCard({ bench, record, sample, label, log, toLog }: NamingProps & { readonly sample: string; readonly label: string }) {
+function NamingCard({
+  bench,
+  record,
+  sample,
+  label,
+  log,
+  toLog,
+}: NamingProps & { readonly sample: string; readonly label: string }) {
   const before = namingOf(record, sample, bench.me.id);
   const entries = standing(record, sample);
   const [answer, setAnswer] = useState(before?.body.answer ?? '');
   const [evidence, setEvidence] = useState<readonly string[]>(before?.body.evidence ?? []);
   const chosen = readIons(answer).claims[0]?.ions[0];
   const pointed = evidence.filter((id) => entries.some((e) => e.id === id));
-  const same = before && before.body.answer === answer.trim() && [...before.body.evidence].sort().join() === [...pointed].sort().join();
-  const missing = !answer.trim() ? 'Choose or write the ion.' : !pointed.length ? 'Tap the entry that is your evidence.' : undefined;
+  const same =
+    before &&
+    before.body.answer === answer.trim() &&
+    [...before.body.evidence].sort().join() === [...pointed].sort().join();
+  const missing = !answer.trim()
+    ? 'Choose or write the ion.'
+    : !pointed.length
+      ? 'Tap the entry that is your evidence.'
+      : undefined;
 
   return (
     <Tile p="3" display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="xl">
         {label}
-        {before && <chakra.span fontSize="md" fontWeight="400" color="verdigris"> · you said {before.body.answer}</chakra.span>}
+        {before && (
+          <chakra.span fontSize="md" fontWeight="400" color="verdigris">
+            {' '}
+            · you said {before.body.answer}
+          </chakra.span>
+        )}
       </chakra.h2>
       {!entries.length ? (
-        <Notice action={<Button size="bench" onClick={toLog}>Go to the log</Button>}>Nothing is logged for this jar yet. Test it first; a name needs evidence.</Notice>
+        <Notice
+          action={
+            <Button size="bench" onClick={toLog}>
+              Go to the log
+            </Button>
+          }
+        >
+          Nothing is logged for this jar yet. Test it first; a name needs evidence.
+        </Notice>
       ) : (
         <>
           <Box>
-            <chakra.h3 fontSize="md" mb="1">Your evidence: tap what shows it</chakra.h3>
+            <chakra.h3 fontSize="md" mb="1">
+              Your evidence: tap what shows it
+            </chakra.h3>
             <Box display="flex" flexDirection="column" gap="2">
               {entries.map((entry) => {
                 const on = pointed.includes(entry.id);
@@ -59,7 +98,9 @@ function NamingCard({ bench, record, sample, label, log, toLog }: NamingProps & 
                     key={entry.id}
                     type="button"
                     aria-pressed={on}
-                    onClick={() => setEvidence(on ? pointed.filter((id) => id !== entry.id) : [...pointed, entry.id])}
+                    onClick={() =>
+                      setEvidence(on ? pointed.filter((id) => id !== entry.id) : [...pointed, entry.id])
+                    }
                     display="flex"
                     alignItems="center"
                     gap="3"
@@ -73,7 +114,11 @@ function NamingCard({ bench, record, sample, label, log, toLog }: NamingProps & 
                     borderStyle="solid"
                     borderColor={on ? 'permanganate' : 'slate.300'}
                     bg={on ? 'permanganate.wash' : 'porcelain'}
-                    _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' }}
+                    _focusVisible={{
+                      outline: '3px solid',
+                      outlineColor: 'permanganate',
+                      outlineOffset: '2px',
+                    }}
                   >
                     <EntryWells entry={entry} size={40} />
                     <EntryWords entry={entry} />
@@ -85,19 +130,63 @@ function NamingCard({ bench, record, sample, label, log, toLog }: NamingProps & 
             </Box>
           </Box>
           <Box>
-            <chakra.h3 fontSize="md" mb="1">So it holds …</chakra.h3>
-            <Box role="group" aria-label={`Ions for ${label}`} display="grid" gridTemplateColumns="repeat(auto-fill, minmax(8rem, 1fr))" gap="2">
+            <chakra.h3 fontSize="md" mb="1">
+              So it holds …
+            </chakra.h3>
+            <Box
+              role="group"
+              aria-label={`Ions for ${label}`}
+              display="grid"
+              gridTemplateColumns="repeat(auto-fill, minmax(8rem, 1fr))"
+              gap="2"
+            >
               {bench.cations.map((id) => (
-                <Button key={id} size="bench" aria-pressed={chosen === id} borderWidth="2px" borderColor={chosen === id ? 'permanganate' : 'slate.300'} bg={chosen === id ? 'permanganate.wash' : 'porcelain'} fontSize="md" px="2" onClick={() => setAnswer(ionOf(id).name)}>
+                <Button
+                  key={id}
+                  size="bench"
+                  aria-pressed={chosen === id}
+                  borderWidth="2px"
+                  borderColor={chosen === id ? 'permanganate' : 'slate.300'}
+                  bg={chosen === id ? 'permanganate.wash' : 'porcelain'}
+                  fontSize="md"
+                  px="2"
+                  onClick={() => setAnswer(ionOf(id).name)}
+                >
                   {ionOf(id).name} <Formula ion={id} />
                 </Button>
               ))}
             </Box>
-            <chakra.label display="block" mt="3" fontWeight="600" htmlFor={`name-${sample}`}>or write its name or formula</chakra.label>
-            <chakra.input id={`name-${sample}`} value={answer} maxLength={120} autoComplete="off" autoCapitalize="off" spellCheck={false} onChange={(e) => setAnswer(e.target.value)} mt="1" width="100%" minH="14" px="3" fontSize="lg" bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }} />
+            <chakra.label display="block" mt="3" fontWeight="600" htmlFor={`name-${sample}`}>
+              or write its name or formula
+            </chakra.label>
+            <chakra.input
+              id={`name-${sample}`}
+              value={answer}
+              maxLength={120}
+              autoComplete="off"
+              autoCapitalize="off"
+              spellCheck={false}
+              onChange={(e) => setAnswer(e.target.value)}
+              mt="1"
+              width="100%"
+              minH="14"
+              px="3"
+              fontSize="lg"
+              bg="porcelain"
+              borderWidth="1px"
+              borderStyle="solid"
+              borderColor="slate.500"
+              borderRadius="tile"
+              _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
+            />
           </Box>
           {missing && <chakra.p color="ink.soft">{missing}</chakra.p>}
-          <Button size="bench" variant="go" disabled={Boolean(missing) || Boolean(same)} onClick={() => void log({ type: 'naming', sample, answer: answer.trim(), evidence: pointed })}>
+          <Button
+            size="bench"
+            variant="go"
+            disabled={Boolean(missing) || Boolean(same)}
+            onClick={() => void log({ type: 'naming', sample, answer: answer.trim(), evidence: pointed })}
+          >
             {same ? 'Saved' : before ? 'Change my answer' : 'This is my answer'}
           </Button>
         </>

@@ -57,12 +57,21 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
   const save = async () => {
     if (!sample || !ready) return;
     await log({
-      type: 'observation', sample: sample.id, test: test.id, variant: planned.variant, seen: draft.seen,
+      type: 'observation',
+      sample: sample.id,
+      test: test.id,
+      variant: planned.variant,
+      seen: draft.seen,
       ...(draft.words.trim() ? { words: draft.words.trim() } : {}),
       ...(draft.doubtful ? { doubtful: true } : {}),
       ...(draft.corrects ? { corrects: draft.corrects } : {}),
     });
-    setAdvice(draft.doubtful ? (adviceOn(test.id, draft.seen) ?? 'Not sure? Repeat it with fresh sample; the second look stands beside the first.') : adviceOn(test.id, draft.seen));
+    setAdvice(
+      draft.doubtful
+        ? (adviceOn(test.id, draft.seen) ??
+            'Not sure? Repeat it with fresh sample; the second look stands beside the first.')
+        : adviceOn(test.id, draft.seen),
+    );
     setSaid(`Logged for ${sample.label}.`);
     change({ ...blank, sample: sample.id });
     setPicking(true);
@@ -73,7 +82,9 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
     <>
       {picking && (
         <Tile p="3">
-          <chakra.h2 fontSize="lg" mb="2">{said ? `${said} Which sample next?` : 'Which sample?'}</chakra.h2>
+          <chakra.h2 fontSize="lg" mb="2">
+            {said ? `${said} Which sample next?` : 'Which sample?'}
+          </chakra.h2>
           <SampleStrip
             samples={bench.samples}
             record={record}
@@ -87,8 +98,27 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           />
         </Tile>
       )}
-      <chakra.p srOnly role="status">{said}</chakra.p>
-      {advice && <Notice tone="look" action={<Button size="bench" onClick={() => { setAdvice(undefined); setPicking(false); }}>Look again now</Button>}>{advice}</Notice>}
+      <chakra.p srOnly role="status">
+        {said}
+      </chakra.p>
+      {advice && (
+        <Notice
+          tone="look"
+          action={
+            <Button
+              size="bench"
+              onClick={() => {
+                setAdvice(undefined);
+                setPicking(false);
+              }}
+            >
+              Look again now
+            </Button>
+          }
+        >
+          {advice}
+        </Notice>
+      )}
       {sample && !picking && (
         <Tile p="3" display="flex" flexDirection="column" gap="4">
           <Box display="flex" alignItems="center" justifyContent="space-between" gap="3">
@@ -96,7 +126,9 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
               {sample.label}
               {draft.corrects && <chakra.span color="permanganate"> · correcting an entry</chakra.span>}
             </chakra.h2>
-            <Button size="bench" minH="12" fontSize="md" onClick={() => setPicking(true)}>Other sample</Button>
+            <Button size="bench" minH="12" fontSize="md" onClick={() => setPicking(true)}>
+              Other sample
+            </Button>
           </Box>
           {planned.attributes.map((id, place) => {
             const attribute = attributeOf(test, id);
@@ -111,25 +143,91 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
                 }}
               />
             );
-            if (place === 0) return <Box key={id}><chakra.h3 fontSize="md" mb="2">{attribute.question}</chakra.h3>{choice}</Box>;
+            if (place === 0)
+              return (
+                <Box key={id}>
+                  <chakra.h3 fontSize="md" mb="2">
+                    {attribute.question}
+                  </chakra.h3>
+                  {choice}
+                </Box>
+              );
             return (
               <chakra.details key={id} {...(draft.seen[id] ? { open: true } : {})}>
-                <chakra.summary minH="12" py="2.5" cursor="pointer" fontWeight="600" fontSize="lg">{attribute.question}</chakra.summary>
+                <chakra.summary minH="12" py="2.5" cursor="pointer" fontWeight="600" fontSize="lg">
+                  {attribute.question}
+                </chakra.summary>
                 {choice}
               </chakra.details>
             );
           })}
           <Box>
-            <chakra.label htmlFor="own-words" fontWeight="600">In your own words <chakra.span fontWeight="400" color="ink.soft">(if you like)</chakra.span></chakra.label>
-            <chakra.input id="own-words" value={draft.words} maxLength={500} autoComplete="off" onChange={(e) => change({ words: e.target.value })} mt="1" width="100%" minH="14" px="3" fontSize="lg" bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }} />
+            <chakra.label htmlFor="own-words" fontWeight="600">
+              In your own words{' '}
+              <chakra.span fontWeight="400" color="ink.soft">
+                (if you like)
+              </chakra.span>
+            </chakra.label>
+            <chakra.input
+              id="own-words"
+              value={draft.words}
+              maxLength={500}
+              autoComplete="off"
+              onChange={(e) => change({ words: e.target.value })}
+              mt="1"
+              width="100%"
+              minH="14"
+              px="3"
+              fontSize="lg"
+              bg="porcelain"
+              borderWidth="1px"
+              borderStyle="solid"
+              borderColor="slate.500"
+              borderRadius="tile"
+              _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
+            />
           </Box>
           {/* Always in reach of the thumb, above the places at the foot. */}
-          <Box display="flex" gap="2" flexWrap="wrap" position="sticky" bottom="16" mx="-3" mb="-3" px="3" py="2" bg="porcelain" borderTop="1px solid" borderColor="slate.200" borderBottomRadius="glaze" zIndex={2}>
-            <Button size="bench" px="3" aria-pressed={draft.doubtful} variant={draft.doubtful ? 'look' : 'plain'} onClick={() => change({ doubtful: !draft.doubtful })}>
+          <Box
+            display="flex"
+            gap="2"
+            flexWrap="wrap"
+            position="sticky"
+            bottom="16"
+            mx="-3"
+            mb="-3"
+            px="3"
+            py="2"
+            bg="porcelain"
+            borderTop="1px solid"
+            borderColor="slate.200"
+            borderBottomRadius="glaze"
+            zIndex={2}
+          >
+            <Button
+              size="bench"
+              px="3"
+              aria-pressed={draft.doubtful}
+              variant={draft.doubtful ? 'look' : 'plain'}
+              onClick={() => change({ doubtful: !draft.doubtful })}
+            >
               {draft.doubtful ? 'Not sure: yes' : 'Not sure?'}
             </Button>
-            {draft.corrects && <Button size="bench" px="3" onClick={() => change({ ...blank, sample: sample.id })}>Leave it</Button>}
-            <Button size="bench" variant="go" flex="1" minW="8rem" disabled={!ready} onClick={() => void save()}>Log it</Button>
+            {draft.corrects && (
+              <Button size="bench" px="3" onClick={() => change({ ...blank, sample: sample.id })}>
+                Leave it
+              </Button>
+            )}
+            <Button
+              size="bench"
+              variant="go"
+              flex="1"
+              minW="8rem"
+              disabled={!ready}
+              onClick={() => void save()}
+            >
+              Log it
+            </Button>
           </Box>
         </Tile>
       )}
@@ -139,7 +237,18 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           sample={sample.id}
           students={bench.group.students}
           waiting={waiting}
-          correct={(entry) => { setPicking(false); setAdvice(undefined); scrollTo(0, 0); change({ sample: sample.id, seen: entry.body.seen, words: entry.body.words ?? '', doubtful: false, corrects: entry.id }); }}
+          correct={(entry) => {
+            setPicking(false);
+            setAdvice(undefined);
+            scrollTo(0, 0);
+            change({
+              sample: sample.id,
+              seen: entry.body.seen,
+              words: entry.body.words ?? '',
+              doubtful: false,
+              corrects: entry.id,
+            });
+          }}
         />
       )}
     </>

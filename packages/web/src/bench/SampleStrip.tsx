@@ -14,7 +14,13 @@ interface SampleStripProps {
 
 export function SampleStrip({ samples, record, chosen, choose }: SampleStripProps) {
   return (
-    <Box role="group" aria-label="Samples" display="grid" gridTemplateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))" gap="2">
+    <Box
+      role="group"
+      aria-label="Samples"
+      display="grid"
+      gridTemplateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))"
+      gap="2"
+    >
       {samples.map((sample) => {
         const entries = standing(record, sample.id);
         const entry = decisive(entries);
@@ -40,10 +46,20 @@ export function SampleStrip({ samples, record, chosen, choose }: SampleStripProp
             fontWeight={sample.role === 'unknown' ? '700' : '500'}
             _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' }}
           >
-            <Well look={shown?.look ?? { kind: 'empty' }} size={36} doubtful={Boolean(entry?.body.doubtful)} glass={shown?.glass ?? false} times={entries.length} />
+            <Well
+              look={shown?.look ?? { kind: 'empty' }}
+              size={36}
+              doubtful={Boolean(entry?.body.doubtful)}
+              glass={shown?.glass ?? false}
+              times={entries.length}
+            />
             <span style={{ lineHeight: 1.15 }}>
               {sample.label}
-              {shown && <chakra.span display="block" fontSize="sm" color="ink.soft" fontWeight="400">{shown.word}</chakra.span>}
+              {shown && (
+                <chakra.span display="block" fontSize="sm" color="ink.soft" fontWeight="400">
+                  {shown.word}
+                </chakra.span>
+              )}
             </span>
           </chakra.button>
         );

@@ -12,7 +12,16 @@ interface WellChoiceProps {
 
 export function WellChoice({ attribute, chosen, glass, choose }: WellChoiceProps) {
   return (
-    <Box role="group" aria-label={attribute.question} display="grid" gridTemplateColumns={{ base: 'repeat(auto-fill, minmax(5.4rem, 1fr))', md: 'repeat(auto-fill, minmax(7rem, 1fr))' }} gap="2">
+    <Box
+      role="group"
+      aria-label={attribute.question}
+      display="grid"
+      gridTemplateColumns={{
+        base: 'repeat(auto-fill, minmax(5.4rem, 1fr))',
+        md: 'repeat(auto-fill, minmax(7rem, 1fr))',
+      }}
+      gap="2"
+    >
       {attribute.values.map((value) => (
         <chakra.button
           key={value.id}

@@ -1,5 +1,10 @@
 /** The bench as this device knows it: what the server has, and what only the device has yet. */
-import { benchSpace, type Bench, type EventsReceipt, type LessonState, type WireEvent } from '@kivex/contract';
+import {
+  benchSpace,
+  type Bench,
+  type EventsReceipt,
+  type WireEvent,
+} from '@kivex/contract';
 import { readGroup, type GroupRecord, type LessonEvent, type StudentBody } from '@kivex/core';
 import { io, type Socket } from 'socket.io-client';
 import { v7 as uuidv7 } from 'uuid';
@@ -71,7 +76,11 @@ export const useBench = create<BenchState>((set, get) => {
     }
     void outbox.flush();
     if (socket) return;
-    socket = io(benchSpace, { path: '/live', transports: ['websocket', 'polling'], reconnectionDelayMax: 5000 });
+    socket = io(benchSpace, {
+      path: '/live',
+      transports: ['websocket', 'polling'],
+      reconnectionDelayMax: 5000,
+    });
     let connectedBefore = false;
     socket.on('connect', () => {
       set({ reached: true });
@@ -88,7 +97,7 @@ export const useBench = create<BenchState>((set, get) => {
       set({ bench: next });
       void device?.saveBench(next);
     });
-    socket.on('lesson-state', (_state: LessonState) => void refresh());
+    socket.on('lesson-state', () => void refresh());
   };
 
   return {
@@ -109,7 +118,13 @@ export const useBench = create<BenchState>((set, get) => {
     log: async (body) => {
       const { bench } = get();
       if (!bench || !outbox) throw new Error('the bench is not open');
-      const event: LessonEvent = { id: uuidv7(), group: bench.group.id, by: bench.me.id, at: new Date().toISOString(), body };
+      const event: LessonEvent = {
+        id: uuidv7(),
+        group: bench.group.id,
+        by: bench.me.id,
+        at: new Date().toISOString(),
+        body,
+      };
       set({ waiting: [...get().waiting, { event, lesson: bench.lesson.id }] });
       await outbox.put(event);
       return event.id;
@@ -135,5 +150,8 @@ document.addEventListener('visibilitychange', () => {
 /** The group's record as this device sees it: what the server has, then what still waits here. */
 export function recordOf(bench: Bench, waiting: readonly Waiting[]): GroupRecord {
   const known = new Set(bench.events.map((e) => e.id));
-  return readGroup([...bench.events, ...waiting.filter((w) => !w.refused && !known.has(w.event.id)).map((w) => w.event)]);
+  return readGroup([
+    ...bench.events,
+    ...waiting.filter((w) => !w.refused && !known.has(w.event.id)).map((w) => w.event),
+  ]);
 }

@@ -35,7 +35,9 @@ export interface DeviceStore {
 export async function openDevice(name = 'kivex-bench'): Promise<DeviceStore> {
   const db: IDBPDatabase<DeviceSchema> = await openDB<DeviceSchema>(name, 1, {
     upgrade(fresh) {
-      fresh.createObjectStore('outbox', { autoIncrement: true }).createIndex('by-event', 'event.id', { unique: true });
+      fresh
+        .createObjectStore('outbox', { autoIncrement: true })
+        .createIndex('by-event', 'event.id', { unique: true });
       fresh.createObjectStore('bench');
     },
   });
@@ -44,7 +46,8 @@ export async function openDevice(name = 'kivex-bench'): Promise<DeviceStore> {
     keep: async (waiting) => {
       await db.add('outbox', waiting);
     },
-    waiting: async (student, lesson) => (await db.getAll('outbox')).filter((w) => w.event.by === student && w.lesson === lesson),
+    waiting: async (student, lesson) =>
+      (await db.getAll('outbox')).filter((w) => w.event.by === student && w.lesson === lesson),
     done: async (ids) => {
       for (const id of ids) {
         const key = await keyOf(id);

@@ -11,7 +11,9 @@ const batch = 50;
 
 export interface OutboxPorts {
   readonly device: DeviceStore;
-  readonly send: (events: readonly { id: string; at: string; body: LessonEvent['body'] }[]) => Promise<EventsReceipt>;
+  readonly send: (
+    events: readonly { id: string; at: string; body: LessonEvent['body'] }[],
+  ) => Promise<EventsReceipt>;
   /** Called after every round with what still waits, whether the server was reached, and an error to tell. */
   readonly changed: (state: { waiting: readonly Waiting[]; reached: boolean; signedOut: boolean }) => void;
   /** Milliseconds until the next try; a timer so that tests need not wait. */
@@ -77,7 +79,11 @@ export class Outbox {
     } finally {
       this.sending = false;
     }
-    this.ports.changed({ waiting: await this.ports.device.waiting(this.student, this.lesson), reached, signedOut });
+    this.ports.changed({
+      waiting: await this.ports.device.waiting(this.student, this.lesson),
+      reached,
+      signedOut,
+    });
   }
 
   /** Ends trying again by itself. */

@@ -6,7 +6,11 @@ interface FieldProps {
   readonly label: string;
   readonly help?: string | undefined;
   readonly error?: string | undefined;
-  readonly children: ReactElement<{ id?: string; 'aria-describedby'?: string; 'aria-invalid'?: boolean | undefined }>;
+  readonly children: ReactElement<{
+    id?: string;
+    'aria-describedby'?: string;
+    'aria-invalid'?: boolean | undefined;
+  }>;
 }
 
 export function Field({ label, help, error, children }: FieldProps) {
@@ -17,7 +21,11 @@ export function Field({ label, help, error, children }: FieldProps) {
       <chakra.label htmlFor={id} display="block" fontWeight="600" mb="1">
         {label}
       </chakra.label>
-      {cloneElement(children, { id, ...(about ? { 'aria-describedby': about } : {}), 'aria-invalid': error ? true : undefined })}
+      {cloneElement(children, {
+        id,
+        ...(about ? { 'aria-describedby': about } : {}),
+        'aria-invalid': error ? true : undefined,
+      })}
       {help && (
         <Box id={`${id}-help`} fontSize="sm" color="ink.soft" mt="1">
           {help}

@@ -12,10 +12,31 @@ const tones = {
   go: { bg: 'verdigris.wash', color: 'verdigris', line: 'verdigris.line', icon: Info },
 } as const;
 
-export function Notice({ tone = 'tell', children, action }: { readonly tone?: keyof typeof tones; readonly children: ReactNode; readonly action?: ReactNode }) {
+export function Notice({
+  tone = 'tell',
+  children,
+  action,
+}: {
+  readonly tone?: keyof typeof tones;
+  readonly children: ReactNode;
+  readonly action?: ReactNode;
+}) {
   const { bg, color, line, icon: Icon } = tones[tone];
   return (
-    <Box role={tone === 'stop' ? 'alert' : 'status'} display="flex" gap="3" alignItems="flex-start" bg={bg} color={color} borderWidth="1px" borderStyle="solid" borderColor={line} borderRadius="tile" px="3" py="2.5">
+    <Box
+      role={tone === 'stop' ? 'alert' : 'status'}
+      display="flex"
+      gap="3"
+      alignItems="flex-start"
+      bg={bg}
+      color={color}
+      borderWidth="1px"
+      borderStyle="solid"
+      borderColor={line}
+      borderRadius="tile"
+      px="3"
+      py="2.5"
+    >
       <Icon size={20} aria-hidden style={{ flex: 'none', marginTop: 2 }} />
       <Box flex="1" minW="0">
         {children}
@@ -29,7 +50,15 @@ const Turning = chakra('span', { base: { display: 'inline-flex', animation: 'spi
 
 export function Loading({ what }: { readonly what: string }) {
   return (
-    <Box role="status" display="flex" gap="3" alignItems="center" justifyContent="center" p="8" color="ink.soft">
+    <Box
+      role="status"
+      display="flex"
+      gap="3"
+      alignItems="center"
+      justifyContent="center"
+      p="8"
+      color="ink.soft"
+    >
       <Turning>
         <LoaderCircle size={22} aria-hidden />
       </Turning>
@@ -50,7 +79,16 @@ export function Failed({ error, again }: { readonly error: unknown; readonly aga
 
 export function Empty({ title, children }: { readonly title: string; readonly children?: ReactNode }) {
   return (
-    <Box display="flex" flexDirection="column" alignItems="center" textAlign="center" gap="3" py="10" px="4" color="ink.soft">
+    <Box
+      display="flex"
+      flexDirection="column"
+      alignItems="center"
+      textAlign="center"
+      gap="3"
+      py="10"
+      px="4"
+      color="ink.soft"
+    >
       <Well look={{ kind: 'empty' }} size={72} />
       <chakra.h2 fontSize="lg" color="ink">
         {title}

@@ -3,7 +3,16 @@ import { chakra } from '@chakra-ui/react';
 
 export const Select = chakra('select', {
   base: {
-    minH: '10', px: '3', width: '100%', bg: 'porcelain', color: 'ink', borderWidth: '1px', borderStyle: 'solid', borderColor: 'slate.500', borderRadius: 'tile', fontSize: 'md',
+    minH: '10',
+    px: '3',
+    width: '100%',
+    bg: 'porcelain',
+    color: 'ink',
+    borderWidth: '1px',
+    borderStyle: 'solid',
+    borderColor: 'slate.500',
+    borderRadius: 'tile',
+    fontSize: 'md',
     _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '1px' },
     _invalid: { borderColor: 'cinnabar', borderWidth: '2px' },
   },

@@ -2,5 +2,13 @@
 import { chakra } from '@chakra-ui/react';
 
 export const Tile = chakra('section', {
-  base: { bg: 'porcelain', borderRadius: 'glaze', boxShadow: 'tile', borderWidth: '1px', borderStyle: 'solid', borderColor: 'slate.200', p: { base: '4', lg: '5' } },
+  base: {
+    bg: 'porcelain',
+    borderRadius: 'glaze',
+    boxShadow: 'tile',
+    borderWidth: '1px',
+    borderStyle: 'solid',
+    borderColor: 'slate.200',
+    p: { base: '4', lg: '5' },
+  },
 });

@@ -3,11 +3,13 @@ const date = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric'
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hour12: false });
 
 /** "Thu 26 Nov, 11:00" */
-export const dayAndTime = (iso: string): string => `${date.format(new Date(iso))}, ${time.format(new Date(iso))}`;
+export const dayAndTime = (iso: string): string =>
+  `${date.format(new Date(iso))}, ${time.format(new Date(iso))}`;
 /** "11:00" */
 export const clock = (iso: string): string => time.format(new Date(iso));
 /** Whole minutes since, never negative. */
-export const minutesSince = (iso: string, now: number): number => Math.max(0, Math.floor((now - Date.parse(iso)) / 60_000));
+export const minutesSince = (iso: string, now: number): number =>
+  Math.max(0, Math.floor((now - Date.parse(iso)) / 60_000));
 /** A date for an input of kind datetime-local. */
 export function forInput(moment: Date): string {
   const two = (n: number) => String(n).padStart(2, '0');

@@ -11,9 +11,23 @@ export interface Consequence {
 }
 const lines = { tell: 'slate.300', look: 'saffron.line', stop: 'cinnabar', go: 'verdigris.line' } as const;
 
-export function Follows({ consequences, children }: { readonly consequences: readonly Consequence[]; readonly children?: ReactNode }) {
+export function Follows({
+  consequences,
+  children,
+}: {
+  readonly consequences: readonly Consequence[];
+  readonly children?: ReactNode;
+}) {
   return (
-    <Tile aria-label="What follows" position="sticky" top="4" display="flex" flexDirection="column" gap="3" alignSelf="start">
+    <Tile
+      aria-label="What follows"
+      position="sticky"
+      top="4"
+      display="flex"
+      flexDirection="column"
+      gap="3"
+      alignSelf="start"
+    >
       <chakra.h2 fontSize="lg">What follows</chakra.h2>
       {consequences.map(({ key, tone, text, action }) => (
         <Box key={key} borderLeft="5px solid" borderColor={lines[tone]} pl="3">
@@ -27,10 +41,23 @@ export function Follows({ consequences, children }: { readonly consequences: rea
 }
 
 /** The working surface with the panel at its right. */
-export function Surface({ children, follows }: { readonly children: ReactNode; readonly follows: ReactNode }) {
+export function Surface({
+  children,
+  follows,
+}: {
+  readonly children: ReactNode;
+  readonly follows: ReactNode;
+}) {
   return (
-    <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 19rem' }} alignItems="start">
-      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4" minW="0">{children}</Box>
+    <Box
+      display="grid"
+      gap="4"
+      gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 19rem' }}
+      alignItems="start"
+    >
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4" minW="0">
+        {children}
+      </Box>
       {follows}
     </Box>
   );

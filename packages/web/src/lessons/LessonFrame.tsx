@@ -20,8 +20,22 @@ const technicianFaces: readonly string[] = ['plan', 'prepare'];
 
 const Face = chakra(NavLink, {
   base: {
-    px: '4', py: '2', fontWeight: '600', color: 'ink.soft', textDecoration: 'none', borderRadius: 'tile', borderWidth: '2px', borderStyle: 'solid', borderColor: 'transparent',
-    _hover: { bg: 'slate.200' }, '&[aria-current=page]': { bg: 'porcelain', color: 'permanganate', borderColor: 'permanganate', boxShadow: 'tile' },
+    px: '4',
+    py: '2',
+    fontWeight: '600',
+    color: 'ink.soft',
+    textDecoration: 'none',
+    borderRadius: 'tile',
+    borderWidth: '2px',
+    borderStyle: 'solid',
+    borderColor: 'transparent',
+    _hover: { bg: 'slate.200' },
+    '&[aria-current=page]': {
+      bg: 'porcelain',
+      color: 'permanganate',
+      borderColor: 'permanganate',
+      boxShadow: 'tile',
+    },
   },
 });
 
@@ -38,7 +52,8 @@ export default function LessonFrame() {
   useEffect(() => {
     let leader = false;
     const press = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) return;
+      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
+        return;
       const face = faces[Number(event.key) - 1];
       if (leader && face) void go(`/lessons/${id}/${face.path}`);
       leader = event.key === 'g';
@@ -54,16 +69,28 @@ export default function LessonFrame() {
     <>
       <Box data-noprint display="flex" alignItems="center" gap="4" flexWrap="wrap" mb="4">
         <Box minW="0">
-          <chakra.h1 fontSize="lg">{className}: {title}</chakra.h1>
+          <chakra.h1 fontSize="lg">
+            {className}: {title}
+          </chakra.h1>
           <Box display="flex" gap="3" alignItems="center" color="ink.soft" fontSize="sm" mt="0.5">
             {dayAndTime(startsAt)} · {room} <StateMark state={state} />
           </Box>
         </Box>
         <Box flex="1" />
-        <chakra.nav aria-label="Faces of the lesson" display="flex" alignItems="center" gap="0.5" flexWrap="wrap">
+        <chakra.nav
+          aria-label="Faces of the lesson"
+          display="flex"
+          alignItems="center"
+          gap="0.5"
+          flexWrap="wrap"
+        >
           {open.map((face, i) => (
             <Box key={face.path} display="flex" alignItems="center" gap="0.5">
-              {i > 0 && <chakra.span aria-hidden color="slate.500">›</chakra.span>}
+              {i > 0 && (
+                <chakra.span aria-hidden color="slate.500">
+                  ›
+                </chakra.span>
+              )}
               <Face to={`/lessons/${id}/${face.path}`}>{face.name}</Face>
             </Box>
           ))}

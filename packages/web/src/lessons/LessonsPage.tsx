@@ -17,7 +17,12 @@ const sections: readonly { readonly state: LessonState; readonly title: string }
   { state: 'planned', title: 'Coming' },
   { state: 'released', title: 'Done' },
 ];
-const faceFor: Readonly<Record<LessonState, string>> = { planned: 'plan', running: 'run', marking: 'mark', released: 'review' };
+const faceFor: Readonly<Record<LessonState, string>> = {
+  planned: 'plan',
+  running: 'run',
+  marking: 'mark',
+  released: 'review',
+};
 
 export default function LessonsPage() {
   const lessons = useLessons();
@@ -27,7 +32,9 @@ export default function LessonsPage() {
   if (lessons.error) return <Failed error={lessons.error} again={() => void lessons.refetch()} />;
   const newLesson = !technician && (
     <Button asChild variant="go">
-      <Link to="/lessons/new"><CalendarPlus size={18} aria-hidden /> New lesson</Link>
+      <Link to="/lessons/new">
+        <CalendarPlus size={18} aria-hidden /> New lesson
+      </Link>
     </Button>
   );
   return (
@@ -36,16 +43,28 @@ export default function LessonsPage() {
         <chakra.h1 fontSize="xl">Lessons</chakra.h1>
         {newLesson}
       </Box>
-      {!lessons.data.length && <Tile><Empty title="No lessons yet">{newLesson || 'A teacher plans them.'}</Empty></Tile>}
+      {!lessons.data.length && (
+        <Tile>
+          <Empty title="No lessons yet">{newLesson || 'A teacher plans them.'}</Empty>
+        </Tile>
+      )}
       <Box display="grid" gap="5">
         {sections.map(({ state, title }) => {
           const own = lessons.data.filter((l) => l.state === state);
           if (!own.length) return null;
           return (
             <section key={state}>
-              <chakra.h2 fontSize="md" color="ink.soft" mb="2">{title}</chakra.h2>
+              <chakra.h2 fontSize="md" color="ink.soft" mb="2">
+                {title}
+              </chakra.h2>
               <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(22rem, 1fr))" gap="3">
-                {own.map((lesson) => <LessonCard key={lesson.id} lesson={lesson} face={technician ? 'prepare' : faceFor[state]} />)}
+                {own.map((lesson) => (
+                  <LessonCard
+                    key={lesson.id}
+                    lesson={lesson}
+                    face={technician ? 'prepare' : faceFor[state]}
+                  />
+                ))}
               </Box>
             </section>
           );

@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { ClassRoster, Lesson } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
@@ -38,21 +38,57 @@ export default function NewLessonPage() {
   const cache = useQueryClient();
   const practicals = usePracticals();
   const classes = useClasses();
-  const { register, handleSubmit, watch, setError, formState: { errors, isSubmitting } } = useForm<NewLesson>({
+  const {
+    register,
+    handleSubmit,
+    control,
+    setError,
+    formState: { errors, isSubmitting },
+  } = useForm<NewLesson>({
     defaultValues: { practical: '', class: '', startsAt: proposed(), room: '', size: '2', perRow: '5' },
   });
-  const [classId, size, perRow, practicalId] = watch(['class', 'size', 'perRow', 'practical']);
-  const roster = useQuery({ queryKey: ['class', classId], queryFn: () => request<ClassRoster>('GET', `/api/classes/${classId}`), enabled: Boolean(classId) });
+  const [classId, size, perRow, practicalId] = useWatch({ control, name: ['class', 'size', 'perRow', 'practical'] });
+  const roster = useQuery({
+    queryKey: ['class', classId],
+    queryFn: () => request<ClassRoster>('GET', `/api/classes/${classId}`),
+    enabled: Boolean(classId),
+  });
   const [groups, setGroups] = useState<readonly DraftGroup[]>([]);
   const [problem, setProblem] = useState<string>();
   const students = roster.data?.students;
   useEffect(() => {
-    setGroups(students ? dealGroups(students.map((s) => s.id), Number(size), Number(perRow)) : []);
+    setGroups(
+      students
+        ? dealGroups(
+            students.map((s) => s.id),
+            Number(size),
+            Number(perRow),
+          )
+        : [],
+    );
   }, [students, size, perRow]);
 
   if (practicals.isPending || classes.isPending) return <Loading what="practicals and classes" />;
-  if (practicals.error || classes.error) return <Failed error={practicals.error ?? classes.error} again={() => { void practicals.refetch(); void classes.refetch(); }} />;
-  if (!classes.data.length) return <Tile><Empty title="A lesson needs a class"><Button asChild variant="go"><Link to="/classes">Make a class</Link></Button></Empty></Tile>;
+  if (practicals.error || classes.error)
+    return (
+      <Failed
+        error={practicals.error ?? classes.error}
+        again={() => {
+          void practicals.refetch();
+          void classes.refetch();
+        }}
+      />
+    );
+  if (!classes.data.length)
+    return (
+      <Tile>
+        <Empty title="A lesson needs a class">
+          <Button asChild variant="go">
+            <Link to="/classes">Make a class</Link>
+          </Button>
+        </Empty>
+      </Tile>
+    );
 
   const practical = practicals.data.find((p) => p.id === practicalId);
   const nameOf = (id: string) => students?.find((s) => s.id === id)?.name ?? '';
@@ -61,7 +97,11 @@ export default function NewLessonPage() {
     const when = new Date(entered.startsAt);
     try {
       const lesson = await request<Lesson>('POST', '/api/lessons', {
-        practical: entered.practical, class: entered.class, room: entered.room, startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(), groups,
+        practical: entered.practical,
+        class: entered.class,
+        room: entered.room,
+        startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
+        groups,
       });
       await cache.invalidateQueries({ queryKey: ['lessons'] });
       await go(`/lessons/${lesson.id}/plan`);
@@ -71,52 +111,119 @@ export default function NewLessonPage() {
   });
   const withoutPin = students?.filter((s) => !s.hasPin).length ?? 0;
   return (
-    <chakra.form onSubmit={(e) => void make(e)} noValidate display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '1fr 2fr' }} alignItems="start">
+    <chakra.form
+      onSubmit={(e) => void make(e)}
+      noValidate
+      display="grid"
+      gap="4"
+      gridTemplateColumns={{ base: '1fr', lg: '1fr 2fr' }}
+      alignItems="start"
+    >
       <Tile display="flex" flexDirection="column" gap="4">
         <chakra.h1 fontSize="xl">New lesson</chakra.h1>
         <Field label="Practical" help={practical?.summary} error={errors.practical?.message}>
           <Select {...register('practical')}>
             <option value="">Choose a practical</option>
-            {practicals.data.map((p) => <option key={p.id} value={p.id}>{p.title}</option>)}
+            {practicals.data.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.title}
+              </option>
+            ))}
           </Select>
         </Field>
         <Field label="Class" error={errors.class?.message}>
           <Select {...register('class')}>
             <option value="">Choose a class</option>
-            {classes.data.map((c) => <option key={c.id} value={c.id}>{c.name} ({c.students})</option>)}
+            {classes.data.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.name} ({c.students})
+              </option>
+            ))}
           </Select>
         </Field>
-        <Field label="Date and time" error={errors.startsAt?.message}><Input type="datetime-local" {...register('startsAt')} /></Field>
-        <Field label="Room" error={errors.room?.message}><Input {...register('room')} placeholder="Lab 2" /></Field>
+        <Field label="Date and time" error={errors.startsAt?.message}>
+          <Input type="datetime-local" {...register('startsAt')} />
+        </Field>
+        <Field label="Room" error={errors.room?.message}>
+          <Input {...register('room')} placeholder="Lab 2" />
+        </Field>
         <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
           <Field label="Students a group">
-            <Select {...register('size')}>{[1, 2, 3, 4].map((n) => <option key={n}>{n}</option>)}</Select>
+            <Select {...register('size')}>
+              {[1, 2, 3, 4].map((n) => (
+                <option key={n}>{n}</option>
+              ))}
+            </Select>
           </Field>
           <Field label="Benches in a row">
-            <Select {...register('perRow')}>{[2, 3, 4, 5, 6].map((n) => <option key={n}>{n}</option>)}</Select>
+            <Select {...register('perRow')}>
+              {[2, 3, 4, 5, 6].map((n) => (
+                <option key={n}>{n}</option>
+              ))}
+            </Select>
           </Field>
         </Box>
         {problem && <Notice tone="stop">{problem}</Notice>}
-        <Button type="submit" variant="go" disabled={isSubmitting}>Make the lesson</Button>
+        <Button type="submit" variant="go" disabled={isSubmitting}>
+          Make the lesson
+        </Button>
       </Tile>
       <Tile>
-        <chakra.h2 fontSize="lg" mb="2">Groups</chakra.h2>
+        <chakra.h2 fontSize="lg" mb="2">
+          Groups
+        </chakra.h2>
         {!students ? (
           <Empty title="Choose a class">Its groups show here; neighbours get different unknowns.</Empty>
         ) : !students.length ? (
-          <Empty title="This class has no students yet"><Button asChild><Link to={`/classes/${classId}`}>Add students</Link></Button></Empty>
+          <Empty title="This class has no students yet">
+            <Button asChild>
+              <Link to={`/classes/${classId}`}>Add students</Link>
+            </Button>
+          </Empty>
         ) : (
           <>
-            {withoutPin > 0 && <Notice tone="look" action={<Link to={`/classes/${classId}`}>Make PIN cards</Link>}>{withoutPin === 1 ? 'One student has' : `${withoutPin} students have`} no PIN yet and could not join.</Notice>}
-            <Box display="grid" gridTemplateColumns={`repeat(${perRow}, minmax(8rem, 1fr))`} gap="2" overflowX="auto" mt="2">
+            {withoutPin > 0 && (
+              <Notice tone="look" action={<Link to={`/classes/${classId}`}>Make PIN cards</Link>}>
+                {withoutPin === 1 ? 'One student has' : `${withoutPin} students have`} no PIN yet and could
+                not join.
+              </Notice>
+            )}
+            <Box
+              display="grid"
+              gridTemplateColumns={`repeat(${perRow}, minmax(8rem, 1fr))`}
+              gap="2"
+              overflowX="auto"
+              mt="2"
+            >
               {groups.map((group, i) => (
-                <Box key={group.students[0]} gridColumn={group.column + 1} gridRow={group.row + 1} borderWidth="1px" borderStyle="solid" borderColor="slate.300" borderRadius="tile" p="2" bg="slate.50">
+                <Box
+                  key={group.students[0]}
+                  gridColumn={group.column + 1}
+                  gridRow={group.row + 1}
+                  borderWidth="1px"
+                  borderStyle="solid"
+                  borderColor="slate.300"
+                  borderRadius="tile"
+                  p="2"
+                  bg="slate.50"
+                >
                   <b>Group {i + 1}</b>
                   {group.students.map((id) => (
                     <Box key={id} mt="1">
                       <chakra.div fontSize="sm">{nameOf(id)}</chakra.div>
-                      <Select aria-label={`Group of ${nameOf(id)}`} value={i} minH="8" fontSize="sm" px="1" onChange={(e) => setGroups(moveStudent(groups, id, Number(e.target.value)))}>
-                        {groups.map((_, n) => <option key={n} value={n}>Group {n + 1}</option>)}
+                      <Select
+                        aria-label={`Group of ${nameOf(id)}`}
+                        value={i}
+                        minH="8"
+                        fontSize="sm"
+                        px="1"
+                        onChange={(e) => setGroups(moveStudent(groups, id, Number(e.target.value)))}
+                      >
+                        {groups.map((_, n) => (
+                          <option key={n} value={n}>
+                            Group {n + 1}
+                          </option>
+                        ))}
                       </Select>
                     </Box>
                   ))}

@@ -13,7 +13,19 @@ const states = {
 export function StateMark({ state }: { readonly state: LessonState }) {
   const { word, icon: Icon, color, bg } = states[state];
   return (
-    <chakra.span display="inline-flex" alignItems="center" gap="1.5" px="2.5" py="0.5" borderRadius="round" bg={bg} color={color} fontWeight="600" fontSize="sm" whiteSpace="nowrap">
+    <chakra.span
+      display="inline-flex"
+      alignItems="center"
+      gap="1.5"
+      px="2.5"
+      py="0.5"
+      borderRadius="round"
+      bg={bg}
+      color={color}
+      fontWeight="600"
+      fontSize="sm"
+      whiteSpace="nowrap"
+    >
       <Icon size={16} aria-hidden /> {word}
     </chakra.span>
   );

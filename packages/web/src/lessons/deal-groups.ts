@@ -26,6 +26,12 @@ export function dealGroups(students: readonly string[], size: number, perRow: nu
 /** Moves a student to another group; a group left empty goes. */
 export function moveStudent(groups: readonly DraftGroup[], student: string, to: number): DraftGroup[] {
   return groups
-    .map((group, i) => ({ ...group, students: i === to ? [...group.students.filter((s) => s !== student), student] : group.students.filter((s) => s !== student) }))
+    .map((group, i) => ({
+      ...group,
+      students:
+        i === to
+          ? [...group.students.filter((s) => s !== student), student]
+          : group.students.filter((s) => s !== student),
+    }))
     .filter((group) => group.students.length > 0);
 }

@@ -35,7 +35,8 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
     why.current?.focus();
   }, [draft]);
   const save = useMutation({
-    mutationFn: () => request<MarkCell>('POST', `/api/lessons/${lesson.id}/marks/${cell.id}/changes`, { points, reason }),
+    mutationFn: () =>
+      request<MarkCell>('POST', `/api/lessons/${lesson.id}/marks/${cell.id}/changes`, { points, reason }),
     onSuccess: async () => {
       setReason('');
       await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
@@ -44,57 +45,137 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
   });
   const sample = lesson.samples.find((s) => s.id === cell.sample)!;
   const group = lesson.groupList.find((g) => g.students.some((s) => s.id === row.student.id));
-  const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter((o) => o.body.sample === sample.id);
+  const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
+    (o) => o.body.sample === sample.id,
+  );
   const planned = lesson.practical.tests[0]!;
   const test = testOf(planned.test);
   const shows = outcomeOf(test, cationIn(sample.ions) ?? '')?.shows ?? {};
-  const at = (field: string) => (save.error instanceof RequestProblem ? save.error.fields.find((f) => f.field === field)?.detail : undefined);
+  const at = (field: string) =>
+    save.error instanceof RequestProblem
+      ? save.error.fields.find((f) => f.field === field)?.detail
+      : undefined;
 
   return (
-    <Tile p="4" position="sticky" top="4" display="flex" flexDirection="column" gap="3" aria-label="Marking desk">
+    <Tile
+      p="4"
+      position="sticky"
+      top="4"
+      display="flex"
+      flexDirection="column"
+      gap="3"
+      aria-label="Marking desk"
+    >
       <Box display="flex" justifyContent="space-between" gap="2">
         <chakra.h2 fontSize="lg">{row.student.name}</chakra.h2>
-        <Button size="small" variant="quiet" onClick={close}>Close</Button>
+        <Button size="small" variant="quiet" onClick={close}>
+          Close
+        </Button>
       </Box>
       <Part title={cell.strand === 'observation' ? `Saw, for ${sample.label}` : `Named ${sample.label}`}>
-        <chakra.div fontSize="lg" fontWeight="600">{cell.answer || 'nothing written'}</chakra.div>
+        <chakra.div fontSize="lg" fontWeight="600">
+          {cell.answer || 'nothing written'}
+        </chakra.div>
       </Part>
       <Part title="The truth">
         <chakra.div fontWeight="600">{sample.holds}</chakra.div>
         {planned.attributes.map((id) => (
           <Box key={id} display="flex" gap="2" alignItems="center" fontSize="sm">
-            {(shows[id] ?? []).slice(0, 1).map((v) => <Well key={v} look={attributeOf(test, id).values.find((x) => x.id === v)!.look} size={26} glass={id !== planned.attributes[0]} />)}
+            {(shows[id] ?? []).slice(0, 1).map((v) => (
+              <Well
+                key={v}
+                look={attributeOf(test, id).values.find((x) => x.id === v)!.look}
+                size={26}
+                glass={id !== planned.attributes[0]}
+              />
+            ))}
             {id === planned.attributes[0] ? '' : 'glass: '}
-            {(shows[id] ?? []).map((v) => attributeOf(test, id).values.find((x) => x.id === v)?.label).join(' or ')}
+            {(shows[id] ?? [])
+              .map((v) => attributeOf(test, id).values.find((x) => x.id === v)?.label)
+              .join(' or ')}
           </Box>
         ))}
       </Part>
       <Part title="Their record">
-        {entries.length ? entries.map((entry) => (
-          <Box key={entry.id} display="flex" gap="2" alignItems="center" fontSize="sm"><EntryWells entry={entry} size={26} /><EntryWords entry={entry} /></Box>
-        )) : <chakra.span color="ink.soft">nothing logged</chakra.span>}
+        {entries.length ? (
+          entries.map((entry) => (
+            <Box key={entry.id} display="flex" gap="2" alignItems="center" fontSize="sm">
+              <EntryWells entry={entry} size={26} />
+              <EntryWords entry={entry} />
+            </Box>
+          ))
+        ) : (
+          <chakra.span color="ink.soft">nothing logged</chakra.span>
+        )}
       </Part>
-      <Part title={`Kivex gave ${cell.verdict === 'review' ? 'this to you' : cell.verdict === 'credit' ? 'the point' : 'no point'}`}>
-        {cell.why.map((w) => <div key={w.text}>{w.text}</div>)}
+      <Part
+        title={`Kivex gave ${cell.verdict === 'review' ? 'this to you' : cell.verdict === 'credit' ? 'the point' : 'no point'}`}
+      >
+        {cell.why.map((w) => (
+          <div key={w.text}>{w.text}</div>
+        ))}
       </Part>
       {cell.changes.map((change) => (
         <Box key={change.id} borderLeft="4px solid" borderColor="permanganate.line" pl="2" fontSize="sm">
           {change.by} set {change.points} on {dayAndTime(change.at)}: {change.reason}
         </Box>
       ))}
-      <chakra.form display="flex" flexDirection="column" gap="2" noValidate onSubmit={(e) => { e.preventDefault(); save.mutate(); }}>
+      <chakra.form
+        display="flex"
+        flexDirection="column"
+        gap="2"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate();
+        }}
+      >
         <Box display="flex" gap="2" role="group" aria-label="Points">
           {Array.from({ length: cell.max + 1 }, (_, n) => (
-            <Button key={n} type="button" aria-pressed={points === n} variant={points === n ? 'go' : 'plain'} onClick={() => setPoints(n)}>{n} of {cell.max}</Button>
+            <Button
+              key={n}
+              type="button"
+              aria-pressed={points === n}
+              variant={points === n ? 'go' : 'plain'}
+              onClick={() => setPoints(n)}
+            >
+              {n} of {cell.max}
+            </Button>
           ))}
         </Box>
-        <Field label="Why" help="Kept with the mark, with your name and the time." error={at('reason') ?? at('points')}>
-          <chakra.textarea ref={why} rows={2} value={reason} onChange={(e) => setReason(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter' && !e.shiftKey) { e.preventDefault(); save.mutate(); } }} bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" p="2" width="100%" />
+        <Field
+          label="Why"
+          help="Kept with the mark, with your name and the time."
+          error={at('reason') ?? at('points')}
+        >
+          <chakra.textarea
+            ref={why}
+            rows={2}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter' && !e.shiftKey) {
+                e.preventDefault();
+                save.mutate();
+              }
+            }}
+            bg="porcelain"
+            borderWidth="1px"
+            borderStyle="solid"
+            borderColor="slate.500"
+            borderRadius="tile"
+            p="2"
+            width="100%"
+          />
         </Field>
         {save.error && !at('reason') && !at('points') && <Notice tone="stop">{save.error.message}</Notice>}
         <Box display="flex" gap="2" flexWrap="wrap">
-          <Button type="submit" variant="go" disabled={save.isPending}>Save the mark</Button>
-          <Button type="button" onClick={next}>Next (n)</Button>
+          <Button type="submit" variant="go" disabled={save.isPending}>
+            Save the mark
+          </Button>
+          <Button type="button" onClick={next}>
+            Next (n)
+          </Button>
         </Box>
       </chakra.form>
     </Tile>
@@ -104,7 +185,9 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
 function Part({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
   return (
     <Box>
-      <chakra.h3 fontSize="sm" color="ink.soft" fontWeight="600">{title}</chakra.h3>
+      <chakra.h3 fontSize="sm" color="ink.soft" fontWeight="600">
+        {title}
+      </chakra.h3>
       {children}
     </Box>
   );

@@ -13,7 +13,18 @@ import { useEvents, useMarks, useMove } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
 import { MarkDesk } from './MarkDesk.js';
 
-const Head = chakra('th', { base: { px: '1.5', py: '1.5', textAlign: 'left', color: 'ink.soft', fontWeight: '600', fontSize: 'sm', verticalAlign: 'bottom', lineHeight: '1.15' } });
+const Head = chakra('th', {
+  base: {
+    px: '1.5',
+    py: '1.5',
+    textAlign: 'left',
+    color: 'ink.soft',
+    fontWeight: '600',
+    fontSize: 'sm',
+    verticalAlign: 'bottom',
+    lineHeight: '1.15',
+  },
+});
 
 /** Row and column of the chosen mark. */
 type Place = readonly [number, number];
@@ -35,7 +46,10 @@ export default function MarkPage() {
 
   const columns = useMemo(() => columnsOf(lesson), [lesson]);
   const rows = marks.data?.rows ?? noRows;
-  const cellAt = useCallback(([r, c]: Place): MarkCell | undefined => rows[r] && columns[c]?.of(rows[r]), [rows, columns]);
+  const cellAt = useCallback(
+    ([r, c]: Place): MarkCell | undefined => rows[r] && columns[c]?.of(rows[r]),
+    [rows, columns],
+  );
 
   const choose = useCallback((next: Place | undefined) => {
     setPlace(next);
@@ -43,20 +57,33 @@ export default function MarkPage() {
     if (next) document.getElementById(`mark-${next[0]}-${next[1]}`)?.focus();
   }, []);
   const nextOpen = useCallback(() => {
-    const all = rows.flatMap((_row, r) => columns.flatMap((_, c) => (cellAt([r, c])?.open ? [[r, c] as Place] : [])));
+    const all = rows.flatMap((_row, r) =>
+      columns.flatMap((_, c) => (cellAt([r, c])?.open ? [[r, c] as Place] : [])),
+    );
     const after = place ? all.find(([r, c]) => r > place[0] || (r === place[0] && c > place[1])) : undefined;
     choose(after ?? all[0]);
   }, [rows, columns, cellAt, place, choose]);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) return;
-      const steps: Record<string, Place> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] };
+      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
+        return;
+      const steps: Record<string, Place> = {
+        ArrowLeft: [0, -1],
+        ArrowRight: [0, 1],
+        ArrowUp: [-1, 0],
+        ArrowDown: [1, 0],
+      };
       const step = steps[event.key];
       if (event.key === 'n') nextOpen();
       else if (place && step) {
         event.preventDefault();
-        for (let [r, c] = [place[0] + step[0], place[1] + step[1]]; rows[r] && columns[c]; r += step[0], c += step[1]) if (cellAt([r, c])) return choose([r, c]);
+        for (
+          let [r, c] = [place[0] + step[0], place[1] + step[1]];
+          rows[r] && columns[c];
+          r += step[0], c += step[1]
+        )
+          if (cellAt([r, c])) return choose([r, c]);
       } else if (place && (event.key === '0' || event.key === '1')) {
         event.preventDefault();
         setDraft({ points: Number(event.key) });
@@ -67,7 +94,16 @@ export default function MarkPage() {
   }, [place, rows, columns, cellAt, choose, nextOpen]);
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
-  if (marks.error || events.error) return <Failed error={marks.error ?? events.error} again={() => { void marks.refetch(); void events.refetch(); }} />;
+  if (marks.error || events.error)
+    return (
+      <Failed
+        error={marks.error ?? events.error}
+        again={() => {
+          void marks.refetch();
+          void events.refetch();
+        }}
+      />
+    );
   const cell = place && cellAt(place);
   const row = place && rows[place[0]];
   const marked = rows.filter((r) => r.cells.length);
@@ -77,48 +113,108 @@ export default function MarkPage() {
     <Surface
       follows={
         cell && row ? (
-          <MarkDesk key={cell.id} lesson={lesson} row={row} cell={cell} events={events.data} draft={draft} close={() => choose(undefined)} next={nextOpen} />
+          <MarkDesk
+            key={cell.id}
+            lesson={lesson}
+            row={row}
+            cell={cell}
+            events={events.data}
+            draft={draft}
+            close={() => choose(undefined)}
+            next={nextOpen}
+          />
         ) : (
           <Follows consequences={consequences(marks.data, lesson.state, nextOpen)}>
             {move.error && <Notice tone="stop">{move.error.message}</Notice>}
-            {lesson.state === 'marking' && <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}><Send size={18} aria-hidden /> Release the marks</Button>}
-            {lesson.state === 'released' && <Button disabled={move.isPending} onClick={() => move.mutate('marking')}><RotateCcw size={18} aria-hidden /> Take them back</Button>}
-            {marked.length > 0 && <Button asChild><a href={`/api/lessons/${lesson.id}/marks/csv`} download><Download size={18} aria-hidden /> Marks as CSV</a></Button>}
+            {lesson.state === 'marking' && (
+              <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}>
+                <Send size={18} aria-hidden /> Release the marks
+              </Button>
+            )}
+            {lesson.state === 'released' && (
+              <Button disabled={move.isPending} onClick={() => move.mutate('marking')}>
+                <RotateCcw size={18} aria-hidden /> Take them back
+              </Button>
+            )}
+            {marked.length > 0 && (
+              <Button asChild>
+                <a href={`/api/lessons/${lesson.id}/marks/csv`} download>
+                  <Download size={18} aria-hidden /> Marks as CSV
+                </a>
+              </Button>
+            )}
           </Follows>
         )
       }
     >
       <Tile p="3">
         {!marked.length ? (
-          <Empty title="No marks yet">They are computed as soon as somebody hands in, and for everybody when the lesson ends.</Empty>
+          <Empty title="No marks yet">
+            They are computed as soon as somebody hands in, and for everybody when the lesson ends.
+          </Empty>
         ) : (
           <Box overflowX="auto" tabIndex={0} role="region" aria-label="Marks">
             <chakra.table borderCollapse="collapse" width="100%">
               <thead>
                 <tr>
                   <Head>Student</Head>
-                  {columns.map(({ key, title, kind }) => <Head key={key}>{title}<br /><chakra.span fontWeight="400">{kind}</chakra.span></Head>)}
+                  {columns.map(({ key, title, kind }) => (
+                    <Head key={key}>
+                      {title}
+                      <br />
+                      <chakra.span fontWeight="400">{kind}</chakra.span>
+                    </Head>
+                  ))}
                   <Head>Total</Head>
                 </tr>
               </thead>
               <tbody>
                 {rows.map((r, i) => (
-                  <chakra.tr key={r.student.id} borderTop="1px solid" borderColor="slate.200" bg={place?.[0] === i ? 'slate.50' : undefined}>
-                    <chakra.th scope="row" textAlign="left" px="1.5" py="0.5" fontWeight="600" whiteSpace="nowrap">
+                  <chakra.tr
+                    key={r.student.id}
+                    borderTop="1px solid"
+                    borderColor="slate.200"
+                    bg={place?.[0] === i ? 'slate.50' : undefined}
+                  >
+                    <chakra.th
+                      scope="row"
+                      textAlign="left"
+                      px="1.5"
+                      py="0.5"
+                      fontWeight="600"
+                      whiteSpace="nowrap"
+                    >
                       {r.student.name}
-                      <chakra.div fontSize="xs" color="ink.soft" fontWeight="400">{r.group}{r.handedInAt ? '' : r.cells.length ? ', not handed in' : ', working'}</chakra.div>
+                      <chakra.div fontSize="xs" color="ink.soft" fontWeight="400">
+                        {r.group}
+                        {r.handedInAt ? '' : r.cells.length ? ', not handed in' : ', working'}
+                      </chakra.div>
                     </chakra.th>
                     {columns.map(({ key, kind, of, jar }, c) => {
                       const own = of(r);
                       const label = own && labels.get(own.sample);
                       return (
                         <chakra.td key={key} px="1.5" py="0.5" whiteSpace="nowrap">
-                          {own && <MarkButton id={`mark-${i}-${c}`} cell={own} chosen={place?.[0] === i && place[1] === c} name={`${r.student.name}, ${label}, ${kind}`} choose={() => choose([i, c])} />}
-                          {own && jar && kind === 'saw' && <chakra.span ml="1.5" fontFamily="mono" fontSize="sm" color="ink.soft">{label?.replace('Jar ', '')}</chakra.span>}
+                          {own && (
+                            <MarkButton
+                              id={`mark-${i}-${c}`}
+                              cell={own}
+                              chosen={place?.[0] === i && place[1] === c}
+                              name={`${r.student.name}, ${label}, ${kind}`}
+                              choose={() => choose([i, c])}
+                            />
+                          )}
+                          {own && jar && kind === 'saw' && (
+                            <chakra.span ml="1.5" fontFamily="mono" fontSize="sm" color="ink.soft">
+                              {label?.replace('Jar ', '')}
+                            </chakra.span>
+                          )}
                         </chakra.td>
                       );
                     })}
-                    <chakra.td px="1.5" fontWeight="700" whiteSpace="nowrap">{r.cells.length ? `${r.points} / ${r.max}` : ''}</chakra.td>
+                    <chakra.td px="1.5" fontWeight="700" whiteSpace="nowrap">
+                      {r.cells.length ? `${r.points} / ${r.max}` : ''}
+                    </chakra.td>
                   </chakra.tr>
                 ))}
               </tbody>
@@ -145,12 +241,33 @@ interface Column {
 function columnsOf(lesson: Lesson): Column[] {
   const unknowns = new Set(lesson.samples.filter((s) => s.role === 'unknown').map((s) => s.id));
   const jars = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, i) => i);
-  const nth = (row: MarkRow, strand: MarkCell['strand'], n: number) => row.cells.filter((c) => c.strand === strand && unknowns.has(c.sample))[n];
+  const nth = (row: MarkRow, strand: MarkCell['strand'], n: number) =>
+    row.cells.filter((c) => c.strand === strand && unknowns.has(c.sample))[n];
   return [
-    ...lesson.samples.filter((s) => s.role === 'known').map((s): Column => ({ key: s.id, title: s.holds, kind: 'saw', jar: false, of: (row) => row.cells.find((c) => c.sample === s.id) })),
+    ...lesson.samples
+      .filter((s) => s.role === 'known')
+      .map((s): Column => ({
+        key: s.id,
+        title: s.holds,
+        kind: 'saw',
+        jar: false,
+        of: (row) => row.cells.find((c) => c.sample === s.id),
+      })),
     ...jars.flatMap((n): Column[] => [
-      { key: `saw-${n}`, title: `Jar ${n + 1}`, kind: 'saw', jar: true, of: (row) => nth(row, 'observation', n) },
-      { key: `named-${n}`, title: `Jar ${n + 1}`, kind: 'named', jar: true, of: (row) => nth(row, 'conclusion', n) },
+      {
+        key: `saw-${n}`,
+        title: `Jar ${n + 1}`,
+        kind: 'saw',
+        jar: true,
+        of: (row) => nth(row, 'observation', n),
+      },
+      {
+        key: `named-${n}`,
+        title: `Jar ${n + 1}`,
+        kind: 'named',
+        jar: true,
+        of: (row) => nth(row, 'conclusion', n),
+      },
     ]),
   ];
 }
@@ -158,14 +275,58 @@ function columnsOf(lesson: Lesson): Column[] {
 function consequences(table: MarkTable, state: string, nextOpen: () => void): Consequence[] {
   const unmarked = table.rows.filter((r) => !r.cells.length).length;
   return [
-    ...(table.open ? [{ key: 'open', tone: 'look' as const, text: `${table.open} ${table.open === 1 ? 'answer wants' : 'answers want'} a person to look. Until then ${table.open === 1 ? 'it counts' : 'they count'} 0.`, action: <Button variant="look" onClick={nextOpen}>Look at the next (n)</Button> }] : [{ key: 'settled', tone: 'go' as const, text: 'Nothing is left to look at.' }]),
-    ...(unmarked ? [{ key: 'unmarked', tone: 'tell' as const, text: `${unmarked} still at work: marked when they hand in or the lesson ends.` }] : []),
-    { key: 'state', tone: state === 'released' ? 'go' : 'tell', text: state === 'released' ? 'Students can see their own marks with their code, name and PIN.' : 'Students see nothing until you release.' },
+    ...(table.open
+      ? [
+          {
+            key: 'open',
+            tone: 'look' as const,
+            text: `${table.open} ${table.open === 1 ? 'answer wants' : 'answers want'} a person to look. Until then ${table.open === 1 ? 'it counts' : 'they count'} 0.`,
+            action: (
+              <Button variant="look" onClick={nextOpen}>
+                Look at the next (n)
+              </Button>
+            ),
+          },
+        ]
+      : [{ key: 'settled', tone: 'go' as const, text: 'Nothing is left to look at.' }]),
+    ...(unmarked
+      ? [
+          {
+            key: 'unmarked',
+            tone: 'tell' as const,
+            text: `${unmarked} still at work: marked when they hand in or the lesson ends.`,
+          },
+        ]
+      : []),
+    {
+      key: 'state',
+      tone: state === 'released' ? 'go' : 'tell',
+      text:
+        state === 'released'
+          ? 'Students can see their own marks with their code, name and PIN.'
+          : 'Students see nothing until you release.',
+    },
   ];
 }
 
-function MarkButton({ id, cell, chosen, name, choose }: { readonly id: string; readonly cell: MarkCell; readonly chosen: boolean; readonly name: string; readonly choose: () => void }) {
-  const [word, sign, bg, color] = cell.open ? ['to look at', '?', 'saffron.wash', 'saffron'] : cell.points === cell.max ? ['earned', '1', 'verdigris.wash', 'verdigris'] : ['not earned', '0', 'porcelain', 'ink.soft'];
+function MarkButton({
+  id,
+  cell,
+  chosen,
+  name,
+  choose,
+}: {
+  readonly id: string;
+  readonly cell: MarkCell;
+  readonly chosen: boolean;
+  readonly name: string;
+  readonly choose: () => void;
+}) {
+  const [word, sign, bg, color] = cell.open
+    ? ['to look at', '?', 'saffron.wash', 'saffron']
+    : cell.points === cell.max
+      ? ['earned', '1', 'verdigris.wash', 'verdigris']
+      : ['not earned', '0', 'porcelain', 'ink.soft'];
   return (
     <chakra.button
       id={id}

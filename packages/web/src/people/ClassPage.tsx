@@ -15,7 +15,10 @@ import { RosterImport } from './RosterImport.js';
 export default function ClassPage() {
   const { id = '' } = useParams();
   const cache = useQueryClient();
-  const roster = useQuery({ queryKey: ['class', id], queryFn: () => request<ClassRoster>('GET', `/api/classes/${id}`) });
+  const roster = useQuery({
+    queryKey: ['class', id],
+    queryFn: () => request<ClassRoster>('GET', `/api/classes/${id}`),
+  });
   const [cards, setCards] = useState<readonly PinCard[]>([]);
   const [problem, setProblem] = useState<string>();
   const [left, setLeft] = useState<string>();
@@ -32,15 +35,18 @@ export default function ClassPage() {
       setProblem((error as Error).message);
     }
   };
-  const makePins = (students: readonly string[]) => attempt(async () => setCards(await request<PinCard[]>('POST', `/api/classes/${id}/pins`, { students })));
-  const takeOut = (student: { id: string; name: string }) => attempt(async () => {
-    await request('DELETE', `/api/students/${student.id}`);
-    setLeft(student.name);
-  });
-  const putBack = (name: string) => attempt(async () => {
-    await request('POST', `/api/classes/${id}/roster`, { text: `Name\n"${name.replaceAll('"', '""')}"` });
-    setLeft(undefined);
-  });
+  const makePins = (students: readonly string[]) =>
+    attempt(async () => setCards(await request<PinCard[]>('POST', `/api/classes/${id}/pins`, { students })));
+  const takeOut = (student: { id: string; name: string }) =>
+    attempt(async () => {
+      await request('DELETE', `/api/students/${student.id}`);
+      setLeft(student.name);
+    });
+  const putBack = (name: string) =>
+    attempt(async () => {
+      await request('POST', `/api/classes/${id}/roster`, { text: `Name\n"${name.replaceAll('"', '""')}"` });
+      setLeft(undefined);
+    });
   const { students, name } = roster.data;
   const without = students.filter((s) => !s.hasPin);
 
@@ -49,25 +55,80 @@ export default function ClassPage() {
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '3fr 2fr' }} alignItems="start">
       <Tile>
         <Box display="flex" justifyContent="space-between" alignItems="center" gap="3" flexWrap="wrap" mb="2">
-          <chakra.h1 fontSize="xl"><Link to="/classes">Classes</Link> / {name}</chakra.h1>
+          <chakra.h1 fontSize="xl">
+            <Link to="/classes">Classes</Link> / {name}
+          </chakra.h1>
           {students.length > 0 && (
             <Box display="flex" gap="2">
-              {without.length > 0 && without.length < students.length && <Button variant="go" onClick={() => void makePins(without.map((s) => s.id))}><KeyRound size={18} aria-hidden /> PINs for the {without.length} without</Button>}
-              <Button variant={without.length === students.length ? 'go' : 'plain'} onClick={() => void makePins(students.map((s) => s.id))}><Printer size={18} aria-hidden /> {without.length === students.length ? 'Make PIN cards' : 'New PIN cards for all'}</Button>
+              {without.length > 0 && without.length < students.length && (
+                <Button variant="go" onClick={() => void makePins(without.map((s) => s.id))}>
+                  <KeyRound size={18} aria-hidden /> PINs for the {without.length} without
+                </Button>
+              )}
+              <Button
+                variant={without.length === students.length ? 'go' : 'plain'}
+                onClick={() => void makePins(students.map((s) => s.id))}
+              >
+                <Printer size={18} aria-hidden />{' '}
+                {without.length === students.length ? 'Make PIN cards' : 'New PIN cards for all'}
+              </Button>
             </Box>
           )}
         </Box>
         {problem && <Notice tone="stop">{problem}</Notice>}
-        {left && <Notice action={<Button size="small" onClick={() => void putBack(left)}>Undo</Button>}>{left} is out of the class. Earlier records and marks are kept.</Notice>}
+        {left && (
+          <Notice
+            action={
+              <Button size="small" onClick={() => void putBack(left)}>
+                Undo
+              </Button>
+            }
+          >
+            {left} is out of the class. Earlier records and marks are kept.
+          </Notice>
+        )}
         {!students.length ? (
           <Empty title="Nobody here yet">Paste the list of names beside this, or choose a CSV file.</Empty>
         ) : (
           <chakra.ul columns={{ base: 1, md: 2 }} columnGap="6">
             {students.map((student) => (
-              <chakra.li key={student.id} display="flex" alignItems="center" gap="2" py="1.5" borderBottom="1px solid" borderColor="slate.200" breakInside="avoid">
-                <Box flex="1">{student.name}{!student.hasPin && <chakra.span color="saffron" fontSize="sm"> no PIN yet</chakra.span>}</Box>
-                <Button size="small" variant="quiet" aria-label={`New PIN for ${student.name}`} title="New PIN" onClick={() => void makePins([student.id])}><KeyRound size={16} aria-hidden /></Button>
-                <Button size="small" variant="quiet" aria-label={`Take ${student.name} out of the class`} title="Take out of the class" onClick={() => void takeOut(student)}><UserMinus size={16} aria-hidden /></Button>
+              <chakra.li
+                key={student.id}
+                display="flex"
+                alignItems="center"
+                gap="2"
+                py="1.5"
+                borderBottom="1px solid"
+                borderColor="slate.200"
+                breakInside="avoid"
+              >
+                <Box flex="1">
+                  {student.name}
+                  {!student.hasPin && (
+                    <chakra.span color="saffron" fontSize="sm">
+                      {' '}
+                      no PIN yet
+                    </chakra.span>
+                  )}
+                </Box>
+                <Button
+                  size="small"
+                  variant="quiet"
+                  aria-label={`New PIN for ${student.name}`}
+                  title="New PIN"
+                  onClick={() => void makePins([student.id])}
+                >
+                  <KeyRound size={16} aria-hidden />
+                </Button>
+                <Button
+                  size="small"
+                  variant="quiet"
+                  aria-label={`Take ${student.name} out of the class`}
+                  title="Take out of the class"
+                  onClick={() => void takeOut(student)}
+                >
+                  <UserMinus size={16} aria-hidden />
+                </Button>
               </chakra.li>
             ))}
           </chakra.ul>

@@ -13,13 +13,19 @@ import { placeProblem } from '../kit/request/form-problems.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 
-export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => request<ClassHead[]>('GET', '/api/classes') });
+export const useClasses = () =>
+  useQuery({ queryKey: ['classes'], queryFn: () => request<ClassHead[]>('GET', '/api/classes') });
 
 export default function ClassesPage() {
   const classes = useClasses();
   const go = useNavigate();
   const cache = useQueryClient();
-  const { register, handleSubmit, setError, formState: { errors, isSubmitting } } = useForm({ defaultValues: { name: '' } });
+  const {
+    register,
+    handleSubmit,
+    setError,
+    formState: { errors, isSubmitting },
+  } = useForm({ defaultValues: { name: '' } });
   const [problem, setProblem] = useState<string>();
   const make = handleSubmit(async (entered) => {
     setProblem(undefined);
@@ -36,14 +42,23 @@ export default function ClassesPage() {
   return (
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '2fr 1fr' }} alignItems="start">
       <Tile>
-        <chakra.h1 fontSize="xl" mb="2">Classes</chakra.h1>
+        <chakra.h1 fontSize="xl" mb="2">
+          Classes
+        </chakra.h1>
         {!classes.data.length ? (
           <Empty title="No classes yet">Make one beside this, then paste its list of names.</Empty>
         ) : (
           <chakra.ul>
             {classes.data.map(({ id, name, students }) => (
               <chakra.li key={id} borderTop="1px solid" borderColor="slate.200">
-                <chakra.div asChild display="flex" justifyContent="space-between" py="3" px="1" _hover={{ bg: 'slate.50' }}>
+                <chakra.div
+                  asChild
+                  display="flex"
+                  justifyContent="space-between"
+                  py="3"
+                  px="1"
+                  _hover={{ bg: 'slate.50' }}
+                >
                   <Link to={`/classes/${id}`}>
                     <b>{name}</b>
                     <span>{students === 0 ? 'no students yet' : `${students} students`}</span>
@@ -57,9 +72,13 @@ export default function ClassesPage() {
       <Tile>
         <chakra.form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="3" noValidate>
           <chakra.h2 fontSize="lg">New class</chakra.h2>
-          <Field label="Name of the class" help="Such as 10 Beacon." error={errors.name?.message}><Input {...register('name')} /></Field>
+          <Field label="Name of the class" help="Such as 10 Beacon." error={errors.name?.message}>
+            <Input {...register('name')} />
+          </Field>
           {problem && <Notice tone="stop">{problem}</Notice>}
-          <Button type="submit" variant="go" disabled={isSubmitting}>Make the class</Button>
+          <Button type="submit" variant="go" disabled={isSubmitting}>
+            Make the class
+          </Button>
         </chakra.form>
       </Tile>
     </Box>

@@ -21,7 +21,10 @@ export function RosterImport({ classId }: { readonly classId: string }) {
     if (!text.trim()) return setPreview(undefined);
     const timer = setTimeout(() => {
       request<RosterPreview>('POST', `/api/classes/${classId}/roster/preview`, { text }).then(
-        (read) => { setPreview(read); setProblem(undefined); },
+        (read) => {
+          setPreview(read);
+          setProblem(undefined);
+        },
         (error: Error) => setProblem(error.message),
       );
     }, pause);
@@ -32,7 +35,11 @@ export function RosterImport({ classId }: { readonly classId: string }) {
   const good = preview?.rows.filter((row) => !row.problem) ?? [];
   const add = async () => {
     try {
-      await request('POST', `/api/classes/${classId}/roster`, { text: wrong.length ? `Name\n${good.map((row) => `"${row.name.replaceAll('"', '""')}"`).join('\n')}` : text });
+      await request('POST', `/api/classes/${classId}/roster`, {
+        text: wrong.length
+          ? `Name\n${good.map((row) => `"${row.name.replaceAll('"', '""')}"`).join('\n')}`
+          : text,
+      });
       await cache.invalidateQueries({ queryKey: ['class', classId] });
       await cache.invalidateQueries({ queryKey: ['classes'] });
       setSaid(`${good.length} added. Make PIN cards for them next.`);
@@ -47,8 +54,25 @@ export function RosterImport({ classId }: { readonly classId: string }) {
   return (
     <Tile display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="lg">Add students</chakra.h2>
-      <chakra.label htmlFor="roster">Paste one name a line, or a table with a heading “Name” or “First name” and “Surname”.</chakra.label>
-      <chakra.textarea id="roster" rows={8} value={text} onChange={(e) => { setText(e.target.value); setSaid(undefined); }} bg="porcelain" borderWidth="1px" borderStyle="solid" borderColor="slate.500" borderRadius="tile" p="2" width="100%" />
+      <chakra.label htmlFor="roster">
+        Paste one name a line, or a table with a heading “Name” or “First name” and “Surname”.
+      </chakra.label>
+      <chakra.textarea
+        id="roster"
+        rows={8}
+        value={text}
+        onChange={(e) => {
+          setText(e.target.value);
+          setSaid(undefined);
+        }}
+        bg="porcelain"
+        borderWidth="1px"
+        borderStyle="solid"
+        borderColor="slate.500"
+        borderRadius="tile"
+        p="2"
+        width="100%"
+      />
       <chakra.label fontWeight="600">
         or choose a CSV file{' '}
         <input
@@ -70,9 +94,15 @@ export function RosterImport({ classId }: { readonly classId: string }) {
         <Box maxH="16rem" overflowY="auto" tabIndex={0} aria-label="Names read" role="region">
           {preview.rows.map((row) => (
             <Box key={row.line} display="flex" gap="3" py="1" borderTop="1px solid" borderColor="slate.200">
-              <chakra.span fontFamily="mono" color="ink.soft" minW="2rem">{row.line}</chakra.span>
+              <chakra.span fontFamily="mono" color="ink.soft" minW="2rem">
+                {row.line}
+              </chakra.span>
               <span>{row.name || '(empty)'}</span>
-              {row.problem && <chakra.span color="cinnabar" fontWeight="600">{row.problem}</chakra.span>}
+              {row.problem && (
+                <chakra.span color="cinnabar" fontWeight="600">
+                  {row.problem}
+                </chakra.span>
+              )}
             </Box>
           ))}
         </Box>
@@ -80,7 +110,12 @@ export function RosterImport({ classId }: { readonly classId: string }) {
       <Button variant="go" disabled={!good.length} onClick={() => void add()}>
         {good.length ? `Add ${good.length} ${good.length === 1 ? 'student' : 'students'}` : 'Add students'}
       </Button>
-      {wrong.length > 0 && <chakra.p color="saffron">{wrong.length === 1 ? 'One line' : `${wrong.length} lines`} cannot be taken as they are; they stay here to be put right.</chakra.p>}
+      {wrong.length > 0 && (
+        <chakra.p color="saffron">
+          {wrong.length === 1 ? 'One line' : `${wrong.length} lines`} cannot be taken as they are; they stay
+          here to be put right.
+        </chakra.p>
+      )}
     </Tile>
   );
 }

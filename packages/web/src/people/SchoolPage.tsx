@@ -14,20 +14,37 @@ import { Select } from '../kit/Select.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 
-const roleNames: Readonly<Record<StaffRole, string>> = { teacher: 'Teacher', technician: 'Technician', head: 'Head of department' };
+const roleNames: Readonly<Record<StaffRole, string>> = {
+  teacher: 'Teacher',
+  technician: 'Technician',
+  head: 'Head of department',
+};
 
 export default function SchoolPage() {
   const me = useMe();
-  const staff = useQuery({ queryKey: ['staff'], queryFn: () => request<StaffMember[]>('GET', '/api/people/staff') });
+  const staff = useQuery({
+    queryKey: ['staff'],
+    queryFn: () => request<StaffMember[]>('GET', '/api/people/staff'),
+  });
   if (staff.isPending) return <Loading what="the staff" />;
   if (staff.error) return <Failed error={staff.error} again={() => void staff.refetch()} />;
   return (
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '2fr 1fr' }} alignItems="start">
       <Tile>
-        <chakra.h1 fontSize="xl" mb="3">{me.data?.school}</chakra.h1>
+        <chakra.h1 fontSize="xl" mb="3">
+          {me.data?.school}
+        </chakra.h1>
         <chakra.ul>
           {staff.data.map((person) => (
-            <chakra.li key={person.id} display="grid" gridTemplateColumns="1fr 1fr 12rem" gap="3" py="2" borderTop="1px solid" borderColor="slate.200">
+            <chakra.li
+              key={person.id}
+              display="grid"
+              gridTemplateColumns="1fr 1fr 12rem"
+              gap="3"
+              py="2"
+              borderTop="1px solid"
+              borderColor="slate.200"
+            >
               <b>{person.name}</b>
               <span>{person.email}</span>
               <span>{roleNames[person.role]}</span>
@@ -45,7 +62,15 @@ export default function SchoolPage() {
 
 function AddStaff() {
   const cache = useQueryClient();
-  const { register, handleSubmit, setError, reset, formState: { errors, isSubmitting } } = useForm<{ name: string; email: string; password: string; role: StaffRole }>({ defaultValues: { name: '', email: '', password: '', role: 'teacher' } });
+  const {
+    register,
+    handleSubmit,
+    setError,
+    reset,
+    formState: { errors, isSubmitting },
+  } = useForm<{ name: string; email: string; password: string; role: StaffRole }>({
+    defaultValues: { name: '', email: '', password: '', role: 'teacher' },
+  });
   const [said, setSaid] = useState<{ tone: 'go' | 'stop'; text: string }>();
   const add = handleSubmit(async (entered) => {
     setSaid(undefined);
@@ -63,21 +88,41 @@ function AddStaff() {
     <Tile>
       <chakra.form onSubmit={(e) => void add(e)} display="flex" flexDirection="column" gap="3" noValidate>
         <chakra.h2 fontSize="lg">Add somebody</chakra.h2>
-        <Field label="Name" error={errors.name?.message}><Input {...register('name')} /></Field>
-        <Field label="E-mail address" error={errors.email?.message}><Input type="email" {...register('email')} /></Field>
-        <Field label="Role" error={errors.role?.message}>
-          <Select {...register('role')}>{staffRoles.map((role) => <option key={role} value={role}>{roleNames[role]}</option>)}</Select>
+        <Field label="Name" error={errors.name?.message}>
+          <Input {...register('name')} />
         </Field>
-        <Field label="First password" help="They can change it here." error={errors.password?.message}><Input type="password" autoComplete="new-password" {...register('password')} /></Field>
+        <Field label="E-mail address" error={errors.email?.message}>
+          <Input type="email" {...register('email')} />
+        </Field>
+        <Field label="Role" error={errors.role?.message}>
+          <Select {...register('role')}>
+            {staffRoles.map((role) => (
+              <option key={role} value={role}>
+                {roleNames[role]}
+              </option>
+            ))}
+          </Select>
+        </Field>
+        <Field label="First password" help="They can change it here." error={errors.password?.message}>
+          <Input type="password" autoComplete="new-password" {...register('password')} />
+        </Field>
         {said && <Notice tone={said.tone}>{said.text}</Notice>}
-        <Button type="submit" variant="go" disabled={isSubmitting}>Add</Button>
+        <Button type="submit" variant="go" disabled={isSubmitting}>
+          Add
+        </Button>
       </chakra.form>
     </Tile>
   );
 }
 
 function OwnPassword() {
-  const { register, handleSubmit, setError, reset, formState: { errors, isSubmitting } } = useForm<{ current: string; next: string }>({ defaultValues: { current: '', next: '' } });
+  const {
+    register,
+    handleSubmit,
+    setError,
+    reset,
+    formState: { errors, isSubmitting },
+  } = useForm<{ current: string; next: string }>({ defaultValues: { current: '', next: '' } });
   const [said, setSaid] = useState<{ tone: 'go' | 'stop'; text: string }>();
   const change = handleSubmit(async (entered) => {
     setSaid(undefined);
@@ -94,10 +139,16 @@ function OwnPassword() {
     <Tile>
       <chakra.form onSubmit={(e) => void change(e)} display="flex" flexDirection="column" gap="3" noValidate>
         <chakra.h2 fontSize="lg">Change your password</chakra.h2>
-        <Field label="Password now" error={errors.current?.message}><Input type="password" autoComplete="current-password" {...register('current')} /></Field>
-        <Field label="New password" help="At least 10 characters." error={errors.next?.message}><Input type="password" autoComplete="new-password" {...register('next')} /></Field>
+        <Field label="Password now" error={errors.current?.message}>
+          <Input type="password" autoComplete="current-password" {...register('current')} />
+        </Field>
+        <Field label="New password" help="At least 10 characters." error={errors.next?.message}>
+          <Input type="password" autoComplete="new-password" {...register('next')} />
+        </Field>
         {said && <Notice tone={said.tone}>{said.text}</Notice>}
-        <Button type="submit" disabled={isSubmitting}>Change it</Button>
+        <Button type="submit" disabled={isSubmitting}>
+          Change it
+        </Button>
       </chakra.form>
     </Tile>
   );

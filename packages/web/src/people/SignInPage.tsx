@@ -21,7 +21,9 @@ export default function SignInPage() {
   const go = useNavigate();
   const [query] = useSearchParams();
   const cache = useQueryClient();
-  const { register, handleSubmit, setError, formState } = useForm<SignIn>({ defaultValues: { email: '', password: '' } });
+  const { register, handleSubmit, setError, formState } = useForm<SignIn>({
+    defaultValues: { email: '', password: '' },
+  });
   const [problem, setProblem] = useState<string>();
   const signIn = handleSubmit(async (entered) => {
     setProblem(undefined);
@@ -35,9 +37,23 @@ export default function SignInPage() {
     }
   });
   return (
-    <Box minH="100vh" display="flex" flexDirection="column" alignItems="center" justifyContent="center" p="4" gap="4">
+    <Box
+      minH="100vh"
+      display="flex"
+      flexDirection="column"
+      alignItems="center"
+      justifyContent="center"
+      p="4"
+      gap="4"
+    >
       <Tile width="100%" maxW="26rem">
-        <chakra.form onSubmit={(e) => void signIn(e)} display="flex" flexDirection="column" gap="4" noValidate>
+        <chakra.form
+          onSubmit={(e) => void signIn(e)}
+          display="flex"
+          flexDirection="column"
+          gap="4"
+          noValidate
+        >
           <Box display="flex" alignItems="center" gap="3">
             <img src="/kivex.svg" width={40} height={40} alt="" />
             <chakra.h1 fontSize="xl">Staff sign in</chakra.h1>
@@ -49,7 +65,9 @@ export default function SignInPage() {
             <Input type="password" autoComplete="current-password" {...register('password')} />
           </Field>
           {problem && <Notice tone="stop">{problem}</Notice>}
-          <Button type="submit" variant="go" disabled={formState.isSubmitting}>Sign in</Button>
+          <Button type="submit" variant="go" disabled={formState.isSubmitting}>
+            Sign in
+          </Button>
         </chakra.form>
       </Tile>
       <Link to="/">Students: join a lesson</Link>

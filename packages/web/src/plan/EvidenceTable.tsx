@@ -5,36 +5,68 @@ import { attributeOf, cationIn, outcomeOf, testOf, type Practical } from '@kivex
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
-const heads: Readonly<Record<string, string>> = { colour: 'to the naked eye', throughBlueGlass: 'through blue glass' };
-const Cell = chakra('td', { base: { px: '3', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200', verticalAlign: 'middle' } });
-const Head = chakra('th', { base: { px: '3', py: '1.5', textAlign: 'left', color: 'ink.soft', fontWeight: '600' } });
+const heads: Readonly<Record<string, string>> = {
+  colour: 'to the naked eye',
+  throughBlueGlass: 'through blue glass',
+};
+const Cell = chakra('td', {
+  base: { px: '3', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200', verticalAlign: 'middle' },
+});
+const Head = chakra('th', {
+  base: { px: '3', py: '1.5', textAlign: 'left', color: 'ink.soft', fontWeight: '600' },
+});
 
-export function EvidenceTable({ samples, tests }: { readonly samples: readonly LessonSample[]; readonly tests: Practical['tests'] }) {
-  const columns = tests.flatMap(({ test, attributes }) => attributes.map((attribute) => ({ test: testOf(test), attribute })));
+export function EvidenceTable({
+  samples,
+  tests,
+}: {
+  readonly samples: readonly LessonSample[];
+  readonly tests: Practical['tests'];
+}) {
+  const columns = tests.flatMap(({ test, attributes }) =>
+    attributes.map((attribute) => ({ test: testOf(test), attribute })),
+  );
   return (
     <Tile>
-      <chakra.h2 fontSize="lg" mb="1">What each sample shows</chakra.h2>
+      <chakra.h2 fontSize="lg" mb="1">
+        What each sample shows
+      </chakra.h2>
       <Box overflowX="auto" tabIndex={0} role="region" aria-label="What each sample shows">
         <chakra.table width="100%" borderCollapse="collapse">
           <thead>
             <tr>
               <Head>Sample</Head>
               <Head>holds</Head>
-              {columns.map(({ test, attribute }) => <Head key={attribute}>{test.name}, {heads[attribute] ?? attribute}</Head>)}
+              {columns.map(({ test, attribute }) => (
+                <Head key={attribute}>
+                  {test.name}, {heads[attribute] ?? attribute}
+                </Head>
+              ))}
             </tr>
           </thead>
           <tbody>
             {samples.map((sample) => (
               <tr key={sample.id}>
-                <Cell fontWeight="600" whiteSpace="nowrap">{sample.role === 'known' ? 'Labelled' : sample.label}</Cell>
+                <Cell fontWeight="600" whiteSpace="nowrap">
+                  {sample.role === 'known' ? 'Labelled' : sample.label}
+                </Cell>
                 <Cell>{sample.holds}</Cell>
                 {columns.map(({ test, attribute }) => {
                   const values = outcomeOf(test, cationIn(sample.ions) ?? '')?.shows[attribute] ?? [];
                   return (
                     <Cell key={attribute}>
                       <Box display="flex" alignItems="center" gap="2">
-                        {values.slice(0, 1).map((v) => <Well key={v} look={attributeOf(test, attribute).values.find((x) => x.id === v)!.look} size={34} glass={attribute === 'throughBlueGlass'} />)}
-                        {values.map((v) => attributeOf(test, attribute).values.find((x) => x.id === v)?.label).join(' or ')}
+                        {values.slice(0, 1).map((v) => (
+                          <Well
+                            key={v}
+                            look={attributeOf(test, attribute).values.find((x) => x.id === v)!.look}
+                            size={34}
+                            glass={attribute === 'throughBlueGlass'}
+                          />
+                        ))}
+                        {values
+                          .map((v) => attributeOf(test, attribute).values.find((x) => x.id === v)?.label)
+                          .join(' or ')}
                       </Box>
                     </Cell>
                   );

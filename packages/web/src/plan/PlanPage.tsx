@@ -34,23 +34,66 @@ export default function PlanPage() {
   });
   const teaching = me.data?.role !== 'technician';
   const unknowns = lesson.samples.filter((s) => s.role === 'unknown');
-  const pairs = lookalikes(unknowns.map((s) => s.ions), lesson.practical.tests);
-  const names = (pair: readonly [number, number]) => pair.map((i) => `${unknowns[i]!.label} (${unknowns[i]!.holds})`).join(' and ');
+  const pairs = lookalikes(
+    unknowns.map((s) => s.ions),
+    lesson.practical.tests,
+  );
+  const names = (pair: readonly [number, number]) =>
+    pair.map((i) => `${unknowns[i]!.label} (${unknowns[i]!.holds})`).join(' and ');
 
   const consequences: Consequence[] = [
     ...(lesson.state === 'planned'
-      ? [{
-          key: 'begin', tone: 'go' as const,
-          text: <>Students join with the code <chakra.b fontFamily="mono" fontSize="xl" letterSpacing="0.1em">{lesson.joinCode}</chakra.b>. They wait until you begin.</>,
-          action: teaching && <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running', { onSuccess: () => void go(`/lessons/${lesson.id}/run`) })}><Play size={18} aria-hidden /> Begin the lesson</Button>,
-        }]
+      ? [
+          {
+            key: 'begin',
+            tone: 'go' as const,
+            text: (
+              <>
+                Students join with the code{' '}
+                <chakra.b fontFamily="mono" fontSize="xl" letterSpacing="0.1em">
+                  {lesson.joinCode}
+                </chakra.b>
+                . They wait until you begin.
+              </>
+            ),
+            action: teaching && (
+              <Button
+                variant="go"
+                disabled={move.isPending}
+                onClick={() =>
+                  move.mutate('running', { onSuccess: () => void go(`/lessons/${lesson.id}/run`) })
+                }
+              >
+                <Play size={18} aria-hidden /> Begin the lesson
+              </Button>
+            ),
+          },
+        ]
       : []),
     ...pairs.map(({ pair, how }): Consequence => ({
-      key: pair.join(), tone: how === 'same' ? 'look' : 'tell',
-      text: how === 'same' ? <>{names(pair)} show the same flame: this practical asks for the metal ion only.</> : <>{names(pair)} can look alike to the eye; the blue glass helps.</>,
+      key: pair.join(),
+      tone: how === 'same' ? 'look' : 'tell',
+      text:
+        how === 'same' ? (
+          <>{names(pair)} show the same flame: this practical asks for the metal ion only.</>
+        ) : (
+          <>{names(pair)} can look alike to the eye; the blue glass helps.</>
+        ),
     })),
-    ...(lesson.unseated.length ? [{ key: 'unseated', tone: 'look' as const, text: `${lesson.unseated.map((s) => s.name).join(', ')} ${lesson.unseated.length === 1 ? 'sits' : 'sit'} in no group and cannot join. Seat them on the room plan.` }] : []),
-    { key: 'neighbours', tone: 'tell', text: `Each group has ${lesson.practical.unknownsPerGroup} of ${unknowns.length} unknowns; neighbours in front, behind and beside share none.` },
+    ...(lesson.unseated.length
+      ? [
+          {
+            key: 'unseated',
+            tone: 'look' as const,
+            text: `${lesson.unseated.map((s) => s.name).join(', ')} ${lesson.unseated.length === 1 ? 'sits' : 'sit'} in no group and cannot join. Seat them on the room plan.`,
+          },
+        ]
+      : []),
+    {
+      key: 'neighbours',
+      tone: 'tell',
+      text: `Each group has ${lesson.practical.unknownsPerGroup} of ${unknowns.length} unknowns; neighbours in front, behind and beside share none.`,
+    },
   ];
   const failed = move.error ?? remove.error;
   return (
@@ -58,7 +101,18 @@ export default function PlanPage() {
       follows={
         <Follows consequences={consequences}>
           {failed && <Notice tone="stop">{failed.message}</Notice>}
-          {lesson.state === 'planned' && teaching && <Button variant="stop" size="small" alignSelf="start" onClick={() => { if (confirm('Remove this lesson? It cannot be brought back.')) remove.mutate(); }}><Trash2 size={16} aria-hidden /> Remove the lesson</Button>}
+          {lesson.state === 'planned' && teaching && (
+            <Button
+              variant="stop"
+              size="small"
+              alignSelf="start"
+              onClick={() => {
+                if (confirm('Remove this lesson? It cannot be brought back.')) remove.mutate();
+              }}
+            >
+              <Trash2 size={16} aria-hidden /> Remove the lesson
+            </Button>
+          )}
         </Follows>
       }
     >
@@ -77,19 +131,45 @@ function TimeAndRoom() {
   const save = useMutation({
     mutationFn: () => {
       const when = new Date(startsAt);
-      return request('PATCH', `/api/lessons/${lesson.id}`, { startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(), room });
+      return request('PATCH', `/api/lessons/${lesson.id}`, {
+        startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
+        room,
+      });
     },
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
-  const at = (field: string) => (save.error instanceof RequestProblem ? save.error.fields.find((f) => f.field === field)?.detail : undefined);
+  const at = (field: string) =>
+    save.error instanceof RequestProblem
+      ? save.error.fields.find((f) => f.field === field)?.detail
+      : undefined;
   const changed = startsAt !== forInput(new Date(lesson.startsAt)) || room !== lesson.room;
   return (
     <Tile>
-      <chakra.form display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr auto' }} gap="3" alignItems="end" noValidate onSubmit={(e) => { e.preventDefault(); save.mutate(); }}>
-        <Field label="Date and time" error={at('startsAt')}><Input type="datetime-local" value={startsAt} onChange={(e) => setStartsAt(e.target.value)} /></Field>
-        <Field label="Room" error={at('room')}><Input value={room} onChange={(e) => setRoom(e.target.value)} /></Field>
-        <Button type="submit" disabled={!changed || save.isPending}>{changed ? 'Save' : 'Saved'}</Button>
-        {save.error && !at('startsAt') && !at('room') && <Box gridColumn="1 / -1"><Notice tone="stop">{save.error.message}</Notice></Box>}
+      <chakra.form
+        display="grid"
+        gridTemplateColumns={{ base: '1fr', md: '1fr 1fr auto' }}
+        gap="3"
+        alignItems="end"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate();
+        }}
+      >
+        <Field label="Date and time" error={at('startsAt')}>
+          <Input type="datetime-local" value={startsAt} onChange={(e) => setStartsAt(e.target.value)} />
+        </Field>
+        <Field label="Room" error={at('room')}>
+          <Input value={room} onChange={(e) => setRoom(e.target.value)} />
+        </Field>
+        <Button type="submit" disabled={!changed || save.isPending}>
+          {changed ? 'Save' : 'Saved'}
+        </Button>
+        {save.error && !at('startsAt') && !at('room') && (
+          <Box gridColumn="1 / -1">
+            <Notice tone="stop">{save.error.message}</Notice>
+          </Box>
+        )}
       </chakra.form>
     </Tile>
   );

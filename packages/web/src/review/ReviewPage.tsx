@@ -9,7 +9,9 @@ import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useEvents, useMarks } from '../lessons/lesson-queries.js';
 
 const Cell = chakra('td', { base: { px: '2', py: '1', borderTop: '1px solid', borderColor: 'slate.200' } });
-const Head = chakra('th', { base: { px: '2', py: '1', textAlign: 'left', color: 'ink.soft', fontWeight: '600', fontSize: 'sm' } });
+const Head = chakra('th', {
+  base: { px: '2', py: '1', textAlign: 'left', color: 'ink.soft', fontWeight: '600', fontSize: 'sm' },
+});
 const share = ({ earned, of }: ItemResult): number => (of ? earned / of : 0);
 /** Below this share of points an item is named for teaching again. */
 const weak = 0.6;
@@ -19,41 +21,109 @@ export default function ReviewPage() {
   const marks = useMarks(lesson.id);
   const events = useEvents(lesson.id);
   if (marks.isPending || events.isPending) return <Loading what="the results" />;
-  if (marks.error || events.error) return <Failed error={marks.error ?? events.error} again={() => { void marks.refetch(); void events.refetch(); }} />;
+  if (marks.error || events.error)
+    return (
+      <Failed
+        error={marks.error ?? events.error}
+        again={() => {
+          void marks.refetch();
+          void events.refetch();
+        }}
+      />
+    );
   const items = itemResults(marks.data.rows.flatMap((r) => r.cells));
-  if (!items.length) return <Tile><Empty title="Nothing to review yet">Results stand here as soon as somebody has handed in.</Empty></Tile>;
-  const named = namings(events.data, lesson.samples.filter((s) => s.role === 'unknown'));
+  if (!items.length)
+    return (
+      <Tile>
+        <Empty title="Nothing to review yet">Results stand here as soon as somebody has handed in.</Empty>
+      </Tile>
+    );
+  const named = namings(
+    events.data,
+    lesson.samples.filter((s) => s.role === 'unknown'),
+  );
   const labelOf = (id: string) => lesson.samples.find((s) => s.id === id)!;
 
-  const again: Consequence[] = items.filter((i) => share(i) < weak).sort((a, b) => share(a) - share(b)).slice(0, 4).map((i) => ({
-    key: `${i.strand}${i.sample}`, tone: 'look',
-    text: i.strand === 'observation' ? `Look again at the flame of ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} described it in the words wanted.` : `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
-  }));
-  const mixed = named.filter((n) => n.named && n.named !== n.truth && n.n > 1).slice(0, 3).map((n): Consequence => ({ key: `${n.truth}${n.named}`, tone: 'tell', text: `${ionOf(n.truth).name} was named ${ionOf(n.named!).name} ${n.n} times: teach the two side by side.` }));
+  const again: Consequence[] = items
+    .filter((i) => share(i) < weak)
+    .sort((a, b) => share(a) - share(b))
+    .slice(0, 4)
+    .map((i) => ({
+      key: `${i.strand}${i.sample}`,
+      tone: 'look',
+      text:
+        i.strand === 'observation'
+          ? `Look again at the flame of ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} described it in the words wanted.`
+          : `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
+    }));
+  const mixed = named
+    .filter((n) => n.named && n.named !== n.truth && n.n > 1)
+    .slice(0, 3)
+    .map((n): Consequence => ({
+      key: `${n.truth}${n.named}`,
+      tone: 'tell',
+      text: `${ionOf(n.truth).name} was named ${ionOf(n.named!).name} ${n.n} times: teach the two side by side.`,
+    }));
   return (
-    <Surface follows={<Follows consequences={again.length || mixed.length ? [...again, ...mixed] : [{ key: 'fine', tone: 'go', text: 'Nothing stands out to teach again.' }]} />}>
+    <Surface
+      follows={
+        <Follows
+          consequences={
+            again.length || mixed.length
+              ? [...again, ...mixed]
+              : [{ key: 'fine', tone: 'go', text: 'Nothing stands out to teach again.' }]
+          }
+        />
+      }
+    >
       <Tile>
-        <chakra.h2 fontSize="lg" mb="2">Points earned, by item</chakra.h2>
+        <chakra.h2 fontSize="lg" mb="2">
+          Points earned, by item
+        </chakra.h2>
         <chakra.table width="100%" borderCollapse="collapse">
-          <thead><tr><Head>Sample</Head><Head>What</Head><Head>Earned</Head><Head width="45%"><chakra.span srOnly>Share</chakra.span></Head></tr></thead>
+          <thead>
+            <tr>
+              <Head>Sample</Head>
+              <Head>What</Head>
+              <Head>Earned</Head>
+              <Head width="45%">
+                <chakra.span srOnly>Share</chakra.span>
+              </Head>
+            </tr>
+          </thead>
           <tbody>
-            {lesson.samples.flatMap((s) => items.filter((i) => i.sample === s.id)).map((item) => (
-              <tr key={`${item.strand}${item.sample}`}>
-                <Cell>{labelOf(item.sample).role === 'known' ? labelOf(item.sample).holds : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}</Cell>
-                <Cell>{item.strand === 'observation' ? 'saw' : 'named'}</Cell>
-                <Cell whiteSpace="nowrap">{item.earned} of {item.of}</Cell>
-                <Cell>
-                  <Box bg="slate.100" borderRadius="tile" height="14px" aria-hidden>
-                    <Box height="14px" borderRadius="tile" width={`${Math.round(share(item) * 100)}%`} bg={share(item) < weak ? 'saffron.line' : 'verdigris.line'} />
-                  </Box>
-                </Cell>
-              </tr>
-            ))}
+            {lesson.samples
+              .flatMap((s) => items.filter((i) => i.sample === s.id))
+              .map((item) => (
+                <tr key={`${item.strand}${item.sample}`}>
+                  <Cell>
+                    {labelOf(item.sample).role === 'known'
+                      ? labelOf(item.sample).holds
+                      : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}
+                  </Cell>
+                  <Cell>{item.strand === 'observation' ? 'saw' : 'named'}</Cell>
+                  <Cell whiteSpace="nowrap">
+                    {item.earned} of {item.of}
+                  </Cell>
+                  <Cell>
+                    <Box bg="slate.100" borderRadius="tile" height="14px" aria-hidden>
+                      <Box
+                        height="14px"
+                        borderRadius="tile"
+                        width={`${Math.round(share(item) * 100)}%`}
+                        bg={share(item) < weak ? 'saffron.line' : 'verdigris.line'}
+                      />
+                    </Box>
+                  </Cell>
+                </tr>
+              ))}
           </tbody>
         </chakra.table>
       </Tile>
       <Tile>
-        <chakra.h2 fontSize="lg" mb="2">What it was, and what it was named</chakra.h2>
+        <chakra.h2 fontSize="lg" mb="2">
+          What it was, and what it was named
+        </chakra.h2>
         <Matrix named={named} />
       </Tile>
     </Surface>
@@ -64,20 +134,48 @@ function Matrix({ named }: { readonly named: readonly Naming[] }) {
   if (!named.length) return <chakra.p color="ink.soft">Nobody has named a jar yet.</chakra.p>;
   const truths = [...new Set(named.map((n) => n.truth))].sort();
   const columns = [...new Set([...truths, ...named.flatMap((n) => n.named ?? [])])].sort();
-  const count = (truth: string, as: string | null) => named.filter((n) => n.truth === truth && n.named === as).reduce((sum, n) => sum + n.n, 0);
+  const count = (truth: string, as: string | null) =>
+    named.filter((n) => n.truth === truth && n.named === as).reduce((sum, n) => sum + n.n, 0);
   const unread = named.some((n) => n.named === null);
   return (
     <chakra.table borderCollapse="collapse">
-      <thead><tr><Head>was ↓ named →</Head>{columns.map((c) => <Head key={c}><Formula ion={c} /></Head>)}{unread && <Head>unclear</Head>}</tr></thead>
+      <thead>
+        <tr>
+          <Head>was ↓ named →</Head>
+          {columns.map((c) => (
+            <Head key={c}>
+              <Formula ion={c} />
+            </Head>
+          ))}
+          {unread && <Head>unclear</Head>}
+        </tr>
+      </thead>
       <tbody>
         {truths.map((truth) => (
           <tr key={truth}>
-            <Cell fontWeight="600">{ionOf(truth).name} <Formula ion={truth} /></Cell>
+            <Cell fontWeight="600">
+              {ionOf(truth).name} <Formula ion={truth} />
+            </Cell>
             {columns.map((c) => {
               const n = count(truth, c);
-              return <Cell key={c} textAlign="center" fontFamily="mono" bg={!n ? undefined : c === truth ? 'verdigris.wash' : 'saffron.wash'} fontWeight={n ? '700' : '400'} color={n ? 'ink' : 'ink.faint'}>{n || '·'}</Cell>;
+              return (
+                <Cell
+                  key={c}
+                  textAlign="center"
+                  fontFamily="mono"
+                  bg={!n ? undefined : c === truth ? 'verdigris.wash' : 'saffron.wash'}
+                  fontWeight={n ? '700' : '400'}
+                  color={n ? 'ink' : 'ink.faint'}
+                >
+                  {n || '·'}
+                </Cell>
+              );
             })}
-            {unread && <Cell textAlign="center" fontFamily="mono">{count(truth, null) || '·'}</Cell>}
+            {unread && (
+              <Cell textAlign="center" fontFamily="mono">
+                {count(truth, null) || '·'}
+              </Cell>
+            )}
           </tr>
         ))}
       </tbody>

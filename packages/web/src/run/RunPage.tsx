@@ -38,7 +38,8 @@ export default function RunPage() {
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      const typing =
+        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
       if (event.key === 't' && !typing) setTruth((shown) => !shown);
     };
     addEventListener('keydown', press);
@@ -49,7 +50,10 @@ export default function RunPage() {
   if (events.error) return <Failed error={events.error} again={() => void events.refetch()} />;
   const answer = (call: string) => {
     setProblem(undefined);
-    request('POST', `/api/lessons/${lesson.id}/calls/${call}/answer`).then(() => events.refetch(), (error: Error) => setProblem(error.message));
+    request('POST', `/api/lessons/${lesson.id}/calls/${call}/answer`).then(
+      () => events.refetch(),
+      (error: Error) => setProblem(error.message),
+    );
   };
   const benches = benchStatuses(lesson, events.data);
   const running = lesson.state === 'running';
@@ -64,31 +68,99 @@ export default function RunPage() {
         <Follows consequences={consequences}>
           {problem && <Notice tone="stop">{problem}</Notice>}
           {move.error && <Notice tone="stop">{move.error.message}</Notice>}
-          {lesson.state === 'planned' && <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running')}><Play size={18} aria-hidden /> Begin the lesson</Button>}
-          {running && <Button variant="stop" disabled={move.isPending} onClick={() => move.mutate('marking')}><OctagonX size={18} aria-hidden /> End the lesson</Button>}
-          {lesson.state === 'marking' && <Button asChild variant="go"><Link to={`/lessons/${lesson.id}/mark`}>Go to the marks</Link></Button>}
-          {lesson.state === 'marking' && <Button disabled={move.isPending} onClick={() => move.mutate('running')}>Take the lesson up again</Button>}
+          {lesson.state === 'planned' && (
+            <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running')}>
+              <Play size={18} aria-hidden /> Begin the lesson
+            </Button>
+          )}
+          {running && (
+            <Button variant="stop" disabled={move.isPending} onClick={() => move.mutate('marking')}>
+              <OctagonX size={18} aria-hidden /> End the lesson
+            </Button>
+          )}
+          {lesson.state === 'marking' && (
+            <Button asChild variant="go">
+              <Link to={`/lessons/${lesson.id}/mark`}>Go to the marks</Link>
+            </Button>
+          )}
+          {lesson.state === 'marking' && (
+            <Button disabled={move.isPending} onClick={() => move.mutate('running')}>
+              Take the lesson up again
+            </Button>
+          )}
         </Follows>
       }
     >
       <Tile py="3" display="flex" alignItems="center" gap="5" flexWrap="wrap">
         <Box>
-          <chakra.div fontSize="sm" color="ink.soft">Lesson code</chakra.div>
-          <chakra.div fontFamily="mono" fontSize="2xl" fontWeight="700" letterSpacing="0.12em">{lesson.joinCode.slice(0, 3)} {lesson.joinCode.slice(3)}</chakra.div>
+          <chakra.div fontSize="sm" color="ink.soft">
+            Lesson code
+          </chakra.div>
+          <chakra.div fontFamily="mono" fontSize="2xl" fontWeight="700" letterSpacing="0.12em">
+            {lesson.joinCode.slice(0, 3)} {lesson.joinCode.slice(3)}
+          </chakra.div>
         </Box>
-        <Box><chakra.div fontSize="sm" color="ink.soft">Begun</chakra.div><chakra.div fontSize="lg" fontWeight="600">{lesson.startedAt ? `${clock(lesson.startedAt)}${running ? `, ${minutesSince(lesson.startedAt, now)} min of ${lesson.practical.minutes}` : ''}` : 'not yet'}</chakra.div></Box>
-        <Box><chakra.div fontSize="sm" color="ink.soft">Handed in</chakra.div><chakra.div fontSize="lg" fontWeight="600">{handedIn} of {students}</chakra.div></Box>
+        <Box>
+          <chakra.div fontSize="sm" color="ink.soft">
+            Begun
+          </chakra.div>
+          <chakra.div fontSize="lg" fontWeight="600">
+            {lesson.startedAt
+              ? `${clock(lesson.startedAt)}${running ? `, ${minutesSince(lesson.startedAt, now)} min of ${lesson.practical.minutes}` : ''}`
+              : 'not yet'}
+          </chakra.div>
+        </Box>
+        <Box>
+          <chakra.div fontSize="sm" color="ink.soft">
+            Handed in
+          </chakra.div>
+          <chakra.div fontSize="lg" fontWeight="600">
+            {handedIn} of {students}
+          </chakra.div>
+        </Box>
         <Box flex="1" />
-        <chakra.span role="status" display="inline-flex" gap="1.5" alignItems="center" color={connected ? 'verdigris' : 'saffron'} fontWeight="600">
+        <chakra.span
+          role="status"
+          display="inline-flex"
+          gap="1.5"
+          alignItems="center"
+          color={connected ? 'verdigris' : 'saffron'}
+          fontWeight="600"
+        >
           {connected ? <Wifi size={18} aria-hidden /> : <WifiOff size={18} aria-hidden />}
           {connected ? 'live' : 'connecting; the board catches up by itself'}
         </chakra.span>
-        <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>{truth ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />} {truth ? 'Hide what they hold' : 'Show what they hold'}</Button>
+        <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
+          {truth ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}{' '}
+          {truth ? 'Hide what they hold' : 'Show what they hold'}
+        </Button>
       </Tile>
-      {lesson.state === 'planned' && <Tile><Empty title="Not begun yet">Students can join with the code and wait. The benches fill as they log.</Empty></Tile>}
-      <Box display="grid" gridTemplateColumns={{ base: 'repeat(auto-fill, minmax(11.5rem, 1fr))', xl: `repeat(${columns}, minmax(0, 1fr))` }} gap="3">
+      {lesson.state === 'planned' && (
+        <Tile>
+          <Empty title="Not begun yet">
+            Students can join with the code and wait. The benches fill as they log.
+          </Empty>
+        </Tile>
+      )}
+      <Box
+        display="grid"
+        gridTemplateColumns={{
+          base: 'repeat(auto-fill, minmax(11.5rem, 1fr))',
+          xl: `repeat(${columns}, minmax(0, 1fr))`,
+        }}
+        gap="3"
+      >
         {benches.map((bench) => (
-          <BenchTile key={bench.group.id} bench={bench} samples={lesson.samples} devices={devices[bench.group.id] ?? 0} truth={truth} quiet={isQuiet(bench, now, running)} now={now} answer={answer} />
+          <BenchTile
+            key={bench.group.id}
+            bench={bench}
+            samples={lesson.samples}
+            devices={devices[bench.group.id] ?? 0}
+            truth={truth}
+            quiet={isQuiet(bench, now, running)}
+            now={now}
+            answer={answer}
+          />
         ))}
       </Box>
     </Surface>
@@ -96,18 +168,61 @@ export default function RunPage() {
 }
 
 const isQuiet = (bench: BenchStatus, now: number, running: boolean): boolean =>
-  running && bench.record.lastAt !== null && bench.handedIn < bench.group.students.length && minutesSince(bench.record.lastAt, now) >= quietAfter;
+  running &&
+  bench.record.lastAt !== null &&
+  bench.handedIn < bench.group.students.length &&
+  minutesSince(bench.record.lastAt, now) >= quietAfter;
 
 /** Calls first, oldest first; then contradictions, quiet benches, and what is fine. */
-function follows(benches: readonly BenchStatus[], now: number, running: boolean, answer: (call: string) => void): Consequence[] {
-  const calls = benches.flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name }))).sort((a, b) => a.call.at.localeCompare(b.call.at));
+function follows(
+  benches: readonly BenchStatus[],
+  now: number,
+  running: boolean,
+  answer: (call: string) => void,
+): Consequence[] {
+  const calls = benches
+    .flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name })))
+    .sort((a, b) => a.call.at.localeCompare(b.call.at));
   const why = { help: 'asks for help', check: 'wants a step checked', safety: 'calls about safety' } as const;
-  const contradictions = benches.flatMap((b) => b.contradictions.slice(0, 1).map((c) => ({ group: b.group.name, c })));
+  const contradictions = benches.flatMap((b) =>
+    b.contradictions.slice(0, 1).map((c) => ({ group: b.group.name, c })),
+  );
   const quiet = benches.filter((b) => isQuiet(b, now, running));
   const all: Consequence[] = [
-    ...calls.map(({ call, group }): Consequence => ({ key: call.id, tone: call.reason === 'safety' ? 'stop' : 'look', text: <><b>{group}</b> {why[call.reason]}, for {minutesSince(call.at, now)} min.</>, action: <Button size="small" variant="look" onClick={() => answer(call.id)}><Hand size={16} aria-hidden /> Answered</Button> })),
-    ...contradictions.map(({ group, c }): Consequence => ({ key: `${group}-${c.kind}-${c.sample}`, tone: 'look', text: <><b>{group}:</b> {c.text}</> })),
-    ...(quiet.length ? [{ key: 'quiet', tone: 'tell' as const, text: `${quiet.map((b) => b.group.name).join(', ')}: nothing logged for ${quietAfter} minutes or more.` }] : []),
+    ...calls.map(({ call, group }): Consequence => ({
+      key: call.id,
+      tone: call.reason === 'safety' ? 'stop' : 'look',
+      text: (
+        <>
+          <b>{group}</b> {why[call.reason]}, for {minutesSince(call.at, now)} min.
+        </>
+      ),
+      action: (
+        <Button size="small" variant="look" onClick={() => answer(call.id)}>
+          <Hand size={16} aria-hidden /> Answered
+        </Button>
+      ),
+    })),
+    ...contradictions.map(({ group, c }): Consequence => ({
+      key: `${group}-${c.kind}-${c.sample}`,
+      tone: 'look',
+      text: (
+        <>
+          <b>{group}:</b> {c.text}
+        </>
+      ),
+    })),
+    ...(quiet.length
+      ? [
+          {
+            key: 'quiet',
+            tone: 'tell' as const,
+            text: `${quiet.map((b) => b.group.name).join(', ')}: nothing logged for ${quietAfter} minutes or more.`,
+          },
+        ]
+      : []),
   ];
-  return all.length ? all : [{ key: 'fine', tone: 'go', text: running ? 'No calls, no contradictions.' : 'No open calls.' }];
+  return all.length
+    ? all
+    : [{ key: 'fine', tone: 'go', text: running ? 'No calls, no contradictions.' : 'No open calls.' }];
 }

@@ -1,6 +1,14 @@
 /** What the board says of one bench, worked out from its record. */
 import type { Lesson, LessonGroup, WireEvent } from '@kivex/contract';
-import { contradictionsOf, decisive, readGroup, standing, syllabusOf, type Contradiction, type GroupRecord } from '@kivex/core';
+import {
+  contradictionsOf,
+  decisive,
+  readGroup,
+  standing,
+  syllabusOf,
+  type Contradiction,
+  type GroupRecord,
+} from '@kivex/core';
 
 export interface BenchStatus {
   readonly group: LessonGroup;
@@ -29,7 +37,9 @@ export function benchStatuses(lesson: Lesson, events: readonly WireEvent[]): Ben
       record,
       logged: own.filter((id) => standing(record, id).length > 0).length,
       samples: own.length,
-      named: group.students.filter((s) => group.unknowns.every((u) => record.namings.some((n) => n.by === s.id && n.body.sample === u))).length,
+      named: group.students.filter((s) =>
+        group.unknowns.every((u) => record.namings.some((n) => n.by === s.id && n.body.sample === u)),
+      ).length,
       handedIn: group.students.filter((s) => record.handedIn[s.id]).length,
       doubtful: own.filter((id) => decisive(standing(record, id))?.body.doubtful).length,
       contradictions: contradictionsOf(record, group.unknowns, cations),

@@ -16,7 +16,12 @@ export function useLiveBoard(lessonId: string): LiveBoard {
   const [connected, setConnected] = useState(false);
   const [devices, setDevices] = useState<Readonly<Record<string, number>>>({});
   useEffect(() => {
-    const socket = io(boardSpace, { path: '/live', auth: { lesson: lessonId }, transports: ['websocket', 'polling'], reconnectionDelayMax: 5000 });
+    const socket = io(boardSpace, {
+      path: '/live',
+      auth: { lesson: lessonId },
+      transports: ['websocket', 'polling'],
+      reconnectionDelayMax: 5000,
+    });
     socket.on('ready', () => {
       setConnected(true);
       // What was committed between the page's first fetch and this moment must not be missed.
@@ -26,9 +31,15 @@ export function useLiveBoard(lessonId: string): LiveBoard {
       setConnected(false);
       setDevices({});
     });
-    socket.on('presence', ({ group, devices: n }: { group: string; devices: number }) => setDevices((now) => ({ ...now, [group]: n })));
+    socket.on('presence', ({ group, devices: n }: { group: string; devices: number }) =>
+      setDevices((now) => ({ ...now, [group]: n })),
+    );
     socket.on('lesson-event', (event: WireEvent) => {
-      cache.setQueryData<readonly WireEvent[]>(['events', lessonId], (events) => (!events || events.some((e) => e.id === event.id) ? events : [...events, event].sort((a, b) => a.seq - b.seq)));
+      cache.setQueryData<readonly WireEvent[]>(['events', lessonId], (events) =>
+        !events || events.some((e) => e.id === event.id)
+          ? events
+          : [...events, event].sort((a, b) => a.seq - b.seq),
+      );
     });
     socket.on('lesson-state', () => {
       void cache.invalidateQueries({ queryKey: ['lesson', lessonId] });

@@ -15,7 +15,16 @@ const kinds: readonly (readonly [string, WellProps])[] = [
   ['brown precipitate', { look: { kind: 'precipitate', colour: '#9a5a2b', solution: '#ecd9b8' } }],
   ['slow fizzing', { look: { kind: 'effervescence', rate: 'slow' } }],
   ['vigorous fizzing', { look: { kind: 'effervescence', rate: 'vigorous' } }],
-  ['white precipitate, dissolves in excess', { look: { kind: 'split', before: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2' }, after: { kind: 'solution', colour: '#eaf2f7' } } }],
+  [
+    'white precipitate, dissolves in excess',
+    {
+      look: {
+        kind: 'split',
+        before: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2' },
+        after: { kind: 'solution', colour: '#eaf2f7' },
+      },
+    },
+  ],
 ];
 const states: readonly (readonly [string, WellProps])[] = [
   ['chosen', { look: lilac, chosen: true }],
@@ -25,13 +34,29 @@ const states: readonly (readonly [string, WellProps])[] = [
   ['seen three times', { look: lilac, times: 3 }],
 ];
 
-function Row({ title, wells }: { readonly title: string; readonly wells: readonly (readonly [string, WellProps])[] }) {
+function Row({
+  title,
+  wells,
+}: {
+  readonly title: string;
+  readonly wells: readonly (readonly [string, WellProps])[];
+}) {
   return (
     <Tile>
-      <chakra.h2 fontSize="lg" mb="3">{title}</chakra.h2>
+      <chakra.h2 fontSize="lg" mb="3">
+        {title}
+      </chakra.h2>
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(7.5rem, 1fr))" gap="4">
         {wells.map(([word, props]) => (
-          <Box key={word} display="flex" flexDirection="column" alignItems="center" gap="1" textAlign="center" fontSize="sm">
+          <Box
+            key={word}
+            display="flex"
+            flexDirection="column"
+            alignItems="center"
+            gap="1"
+            textAlign="center"
+            fontSize="sm"
+          >
             <Well size={76} {...props} />
             {word}
           </Box>
@@ -49,12 +74,28 @@ export default function SpecimenPage() {
       <Row title="Flame colours, each with its pattern" wells={flameValues} />
       <Row title="States" wells={states} />
       <Tile>
-        <chakra.h2 fontSize="lg" mb="3">Pigments</chakra.h2>
+        <chakra.h2 fontSize="lg" mb="3">
+          Pigments
+        </chakra.h2>
         <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(9rem, 1fr))" gap="3">
-          {Object.entries(pigments).flatMap(([name, shades]) => Object.keys(shades).map((shade) => {
-            const token = shade === 'value' ? name : `${name}.${shade}`;
-            return <Box key={token} fontSize="sm" fontFamily="mono"><Box height="10" borderRadius="tile" borderWidth="1px" borderStyle="solid" borderColor="slate.300" bg={token} />{token}</Box>;
-          }))}
+          {Object.entries(pigments).flatMap(([name, shades]) =>
+            Object.keys(shades).map((shade) => {
+              const token = shade === 'value' ? name : `${name}.${shade}`;
+              return (
+                <Box key={token} fontSize="sm" fontFamily="mono">
+                  <Box
+                    height="10"
+                    borderRadius="tile"
+                    borderWidth="1px"
+                    borderStyle="solid"
+                    borderColor="slate.300"
+                    bg={token}
+                  />
+                  {token}
+                </Box>
+              );
+            }),
+          )}
         </Box>
       </Tile>
     </chakra.main>

@@ -1,7 +1,31 @@
 import type { CationId, Ion } from '../ion.js';
 
 export const alkaliMetals: readonly Ion<CationId>[] = [
-  { id: 'Li+', name: 'lithium', atoms: { Li: 1 }, charge: 1, alsoCalled: [], shortNames: [], source: 'iupac-red-book' },
-  { id: 'Na+', name: 'sodium', atoms: { Na: 1 }, charge: 1, alsoCalled: ['natrium'], shortNames: [], source: 'iupac-red-book' },
-  { id: 'K+', name: 'potassium', atoms: { K: 1 }, charge: 1, alsoCalled: ['kalium'], shortNames: [], source: 'iupac-red-book' },
+  {
+    id: 'Li+',
+    name: 'lithium',
+    atoms: { Li: 1 },
+    charge: 1,
+    alsoCalled: [],
+    shortNames: [],
+    source: 'iupac-red-book',
+  },
+  {
+    id: 'Na+',
+    name: 'sodium',
+    atoms: { Na: 1 },
+    charge: 1,
+    alsoCalled: ['natrium'],
+    shortNames: [],
+    source: 'iupac-red-book',
+  },
+  {
+    id: 'K+',
+    name: 'potassium',
+    atoms: { K: 1 },
+    charge: 1,
+    alsoCalled: ['kalium'],
+    shortNames: [],
+    source: 'iupac-red-book',
+  },
 ];

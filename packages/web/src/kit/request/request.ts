@@ -19,13 +19,21 @@ const unreachable = 'Kivex cannot be reached just now. Check the network; what y
  * Sends a request.
  * @throws RequestProblem always, whatever went wrong.
  */
-export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export async function request<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       credentials: 'same-origin',
-      headers: { Accept: 'application/json', 'X-Kivex': '1', ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+      headers: {
+        Accept: 'application/json',
+        'X-Kivex': '1',
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       signal: AbortSignal.timeout(20_000),
     });
@@ -40,7 +48,12 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DEL
     } catch {
       // Not from Kivex itself: a proxy's page, say.
     }
-    throw new RequestProblem(response.status, problem.detail ?? (response.status >= 500 ? unreachable : 'That did not work. Load the page again and retry.'), problem.errors ?? []);
+    throw new RequestProblem(
+      response.status,
+      problem.detail ??
+        (response.status >= 500 ? unreachable : 'That did not work. Load the page again and retry.'),
+      problem.errors ?? [],
+    );
   }
   return (text ? JSON.parse(text) : undefined) as T;
 }

@@ -6,9 +6,15 @@ import { Button } from '../Button.js';
 export function PageError() {
   return (
     <Box p="8" textAlign="center" role="alert">
-      <chakra.h1 fontSize="xl" mb="2">This page could not be shown</chakra.h1>
-      <chakra.p mb="4">What you logged is safe. Load it again; if it stays, tell whoever looks after Kivex.</chakra.p>
-      <Button variant="go" onClick={() => location.reload()}>Load again</Button>
+      <chakra.h1 fontSize="xl" mb="2">
+        This page could not be shown
+      </chakra.h1>
+      <chakra.p mb="4">
+        What you logged is safe. Load it again; if it stays, tell whoever looks after Kivex.
+      </chakra.p>
+      <Button variant="go" onClick={() => location.reload()}>
+        Load again
+      </Button>
     </Box>
   );
 }
@@ -16,8 +22,12 @@ export function PageError() {
 export function NotFound() {
   return (
     <Box p="8" textAlign="center">
-      <chakra.h1 fontSize="xl" mb="3">There is nothing at this address</chakra.h1>
-      <Button asChild variant="go"><Link to="/">Go to the start</Link></Button>
+      <chakra.h1 fontSize="xl" mb="3">
+        There is nothing at this address
+      </chakra.h1>
+      <Button asChild variant="go">
+        <Link to="/">Go to the start</Link>
+      </Button>
     </Box>
   );
 }

@@ -12,14 +12,37 @@ import { themes, useTheme } from './theme-choice.js';
 import { useOnline } from './online.js';
 
 const navStyle = {
-  px: '3', py: '2', borderRadius: 'tile', color: '#eef3f7', fontWeight: '600', textDecoration: 'none',
-  _hover: { bg: 'rgba(255,255,255,.12)' }, '&[aria-current=page]': { bg: '#fdfdfb', color: '#16233a' },
+  px: '3',
+  py: '2',
+  borderRadius: 'tile',
+  color: '#eef3f7',
+  fontWeight: '600',
+  textDecoration: 'none',
+  _hover: { bg: 'rgba(255,255,255,.12)' },
+  '&[aria-current=page]': { bg: '#fdfdfb', color: '#16233a' },
 } as const;
 const NavItem = chakra(NavLink, { base: navStyle });
-const BarButton = chakra('button', { base: { ...navStyle, display: 'inline-flex', alignItems: 'center', gap: '2', bg: 'transparent', cursor: 'pointer', minH: '10', '&:focus-visible': { outline: '3px solid #dcaeea' } } });
+const BarButton = chakra('button', {
+  base: {
+    ...navStyle,
+    display: 'inline-flex',
+    alignItems: 'center',
+    gap: '2',
+    bg: 'transparent',
+    cursor: 'pointer',
+    minH: '10',
+    '&:focus-visible': { outline: '3px solid #dcaeea' },
+  },
+});
 
 /** The signed-in member of staff. */
-export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => request<StaffMe>('GET', '/api/staff/me'), staleTime: 300_000, retry: (n, e) => n < 2 && !(e instanceof RequestProblem && e.status === 401) });
+export const useMe = () =>
+  useQuery({
+    queryKey: ['me'],
+    queryFn: () => request<StaffMe>('GET', '/api/staff/me'),
+    staleTime: 300_000,
+    retry: (n, e) => n < 2 && !(e instanceof RequestProblem && e.status === 401),
+  });
 
 const themeNames = { daylight: 'Daylight', projector: 'Projector', prep: 'Prep room' } as const;
 const roleNames = { teacher: 'teacher', technician: 'technician', head: 'head of department' } as const;
@@ -35,7 +58,8 @@ export function Shell() {
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      const typing =
+        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
       if (event.key === '?' && !typing) setHelp((open) => !open);
       if (event.key === 'Escape') setHelp(false);
     };
@@ -44,15 +68,31 @@ export function Shell() {
   }, []);
 
   if (me.isPending) return <Loading what="your desk" />;
-  if (me.error instanceof RequestProblem && me.error.status === 401) return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname)}`} replace />;
+  if (me.error instanceof RequestProblem && me.error.status === 401)
+    return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname)}`} replace />;
   if (me.error) return <Failed error={me.error} again={() => void me.refetch()} />;
 
   return (
     <Box minH="100vh" display="flex" flexDirection="column">
-      <chakra.a href="#work" position="absolute" left="-999px" _focus={{ left: '2', top: '2', bg: 'porcelain', color: 'ink', p: '2', zIndex: 10 }}>
+      <chakra.a
+        href="#work"
+        position="absolute"
+        left="-999px"
+        _focus={{ left: '2', top: '2', bg: 'porcelain', color: 'ink', p: '2', zIndex: 10 }}
+      >
         Skip to the work
       </chakra.a>
-      <chakra.header data-noprint bg="#16233a" color="#eef3f7" display="flex" alignItems="center" gap="2" px="4" py="1.5" flexWrap="wrap">
+      <chakra.header
+        data-noprint
+        bg="#16233a"
+        color="#eef3f7"
+        display="flex"
+        alignItems="center"
+        gap="2"
+        px="4"
+        py="1.5"
+        flexWrap="wrap"
+      >
         <chakra.span display="inline-flex" alignItems="center" gap="2" fontWeight="700" fontSize="lg" mr="3">
           <img src="/kivex.svg" width={26} height={26} alt="" /> Kivex
         </chakra.span>
@@ -65,10 +105,19 @@ export function Shell() {
         <chakra.span fontSize="sm" color="#c2cdd8" display={{ base: 'none', md: 'inline' }}>
           {me.data.name}, {roleNames[me.data.role]}, {me.data.school}
         </chakra.span>
-        <BarButton onClick={() => choose(themes[(themes.indexOf(theme) + 1) % themes.length]!)} title="Change the theme" aria-label={`Theme: ${themeNames[theme]}. Change it`}>
-          <MonitorCog size={18} aria-hidden /> <chakra.span display={{ base: 'none', lg: 'inline' }}>{themeNames[theme]}</chakra.span>
+        <BarButton
+          onClick={() => choose(themes[(themes.indexOf(theme) + 1) % themes.length]!)}
+          title="Change the theme"
+          aria-label={`Theme: ${themeNames[theme]}. Change it`}
+        >
+          <MonitorCog size={18} aria-hidden />{' '}
+          <chakra.span display={{ base: 'none', lg: 'inline' }}>{themeNames[theme]}</chakra.span>
         </BarButton>
-        <BarButton onClick={() => setHelp(true)} aria-label="Keyboard shortcuts" title="Keyboard shortcuts (?)">
+        <BarButton
+          onClick={() => setHelp(true)}
+          aria-label="Keyboard shortcuts"
+          title="Keyboard shortcuts (?)"
+        >
           <Keyboard size={18} aria-hidden />
         </BarButton>
         <BarButton

@@ -16,16 +16,22 @@ export function Shortcuts({ close }: { readonly close: () => void }) {
   return (
     <Box position="fixed" right="4" top="14" zIndex={5} role="dialog" aria-label="Keyboard shortcuts">
       <Tile boxShadow="lift">
-        <chakra.h2 fontSize="lg" mb="2">Keyboard</chakra.h2>
+        <chakra.h2 fontSize="lg" mb="2">
+          Keyboard
+        </chakra.h2>
         <chakra.dl display="grid" gridTemplateColumns="auto 1fr" columnGap="4" rowGap="1.5">
           {shortcuts.map(([keys, what]) => (
             <Box key={keys} display="contents">
-              <chakra.dt fontFamily="mono" fontWeight="600">{keys}</chakra.dt>
+              <chakra.dt fontFamily="mono" fontWeight="600">
+                {keys}
+              </chakra.dt>
               <chakra.dd>{what}</chakra.dd>
             </Box>
           ))}
         </chakra.dl>
-        <Button mt="3" onClick={close} autoFocus>Close</Button>
+        <Button mt="3" onClick={close} autoFocus>
+          Close
+        </Button>
       </Tile>
     </Box>
   );

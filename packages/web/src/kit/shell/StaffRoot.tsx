@@ -8,7 +8,8 @@ const client = new QueryClient({
     queries: {
       staleTime: 5_000,
       // What a person must mend is not asked again; a server that is away is.
-      retry: (failures, error) => failures < 3 && !(error instanceof RequestProblem && error.status >= 400 && error.status < 500),
+      retry: (failures, error) =>
+        failures < 3 && !(error instanceof RequestProblem && error.status >= 400 && error.status < 500),
     },
   },
 });

@@ -9,7 +9,12 @@ const semantic = Object.fromEntries(
     Object.fromEntries(
       Object.entries(shades).map(([shade, light]) => [
         shade === 'value' ? 'DEFAULT' : shade,
-        { value: { base: light, _prep: (darkPigments[name as keyof typeof darkPigments] as Shades)[shade] ?? light } },
+        {
+          value: {
+            base: light,
+            _prep: (darkPigments[name as keyof typeof darkPigments] as Shades)[shade] ?? light,
+          },
+        },
       ]),
     ),
   ]),
@@ -17,11 +22,26 @@ const semantic = Object.fromEntries(
 
 export const system = createSystem(defaultBaseConfig, {
   preflight: true,
-  conditions: { prep: ':is([data-theme=prep] &, [data-theme=prep]&)', projector: ':is([data-theme=projector] &)' },
+  conditions: {
+    prep: ':is([data-theme=prep] &, [data-theme=prep]&)',
+    projector: ':is([data-theme=projector] &)',
+  },
   globalCss: {
-    html: { scrollPaddingTop: '5rem', scrollPaddingBottom: '6rem', fontFamily: 'body', fontSize: '16px', colorScheme: 'light', '&[data-theme=prep]': { colorScheme: 'dark' }, '&[data-theme=projector]': { fontSize: '20px' } },
+    html: {
+      scrollPaddingTop: '5rem',
+      scrollPaddingBottom: '6rem',
+      fontFamily: 'body',
+      fontSize: '16px',
+      colorScheme: 'light',
+      '&[data-theme=prep]': { colorScheme: 'dark' },
+      '&[data-theme=projector]': { fontSize: '20px' },
+    },
     body: { _print: { bg: 'white' }, bg: 'slate.100', color: 'ink', lineHeight: '1.45', minH: '100vh' },
-    'a:focus-visible, [tabindex]:focus-visible, summary:focus-visible': { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' },
+    'a:focus-visible, [tabindex]:focus-visible, summary:focus-visible': {
+      outline: '3px solid',
+      outlineColor: 'permanganate',
+      outlineOffset: '2px',
+    },
     'h1, h2, h3': { lineHeight: '1.2', fontWeight: '700', textWrap: 'balance' },
     'sub, sup': { fontSize: '0.72em' },
     '*': { _motionReduce: { animation: 'none', transition: 'none' } },
@@ -34,9 +54,21 @@ export const system = createSystem(defaultBaseConfig, {
         body: { value: "'Atkinson Hyperlegible Next', 'DejaVu Sans', Verdana, sans-serif" },
         mono: { value: "'Atkinson Hyperlegible Mono', 'DejaVu Sans Mono', monospace" },
       },
-      fontSizes: { xs: { value: '0.8rem' }, sm: { value: '0.89rem' }, md: { value: '1rem' }, lg: { value: '1.15rem' }, xl: { value: '1.4rem' }, '2xl': { value: '1.8rem' }, '3xl': { value: '2.4rem' } },
-      spacing: Object.fromEntries([0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16].map((n) => [String(n), { value: `${n * 0.25}rem` }])),
-      sizes: Object.fromEntries([4, 5, 6, 8, 9, 10, 12, 14, 16, 20, 24].map((n) => [String(n), { value: `${n * 0.25}rem` }])),
+      fontSizes: {
+        xs: { value: '0.8rem' },
+        sm: { value: '0.89rem' },
+        md: { value: '1rem' },
+        lg: { value: '1.15rem' },
+        xl: { value: '1.4rem' },
+        '2xl': { value: '1.8rem' },
+        '3xl': { value: '2.4rem' },
+      },
+      spacing: Object.fromEntries(
+        [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16].map((n) => [String(n), { value: `${n * 0.25}rem` }]),
+      ),
+      sizes: Object.fromEntries(
+        [4, 5, 6, 8, 9, 10, 12, 14, 16, 20, 24].map((n) => [String(n), { value: `${n * 0.25}rem` }]),
+      ),
       radii: { tile: { value: '8px' }, glaze: { value: '14px' }, round: { value: '999px' } },
       shadows: {
         tile: { value: '0 1px 0 rgba(255,255,255,.9) inset, 0 1px 3px rgba(22,35,58,.14)' },

@@ -35,13 +35,24 @@ const strokes: Readonly<Record<WellPattern, ReactNode>> = {
 };
 
 /** Two lobes with a cleft between them: the well's flame. */
-const flamePath = 'M50 86C31 86 21 74 21 60C21 47 31 40 35 23C40 31 43 37 45 45C48 34 53 25 61 15C61 29 67 35 72 42C76 48 79 53 79 61C79 76 68 86 50 86Z';
+const flamePath =
+  'M50 86C31 86 21 74 21 60C21 47 31 40 35 23C40 31 43 37 45 45C48 34 53 25 61 15C61 29 67 35 72 42C76 48 79 53 79 61C79 76 68 86 50 86Z';
 const cleftPath = 'M50 86C43 78 42 68 50 55C58 68 57 78 50 86Z';
 
 function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boolean }) {
   switch (look.kind) {
     case 'empty':
-      return <circle cx="50" cy="50" r="27" fill="none" stroke="var(--chakra-colors-slate-300)" strokeWidth="3" strokeDasharray="6 7" />;
+      return (
+        <circle
+          cx="50"
+          cy="50"
+          r="27"
+          fill="none"
+          stroke="var(--chakra-colors-slate-300)"
+          strokeWidth="3"
+          strokeDasharray="6 7"
+        />
+      );
     case 'nothing':
       return (
         <g stroke="var(--chakra-colors-slate-500)" strokeWidth="5" strokeLinecap="round" fill="none">
@@ -52,7 +63,16 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
     case 'flame':
       return (
         <g>
-          <pattern id={`${id}-p`} width="10" height="10" patternUnits="userSpaceOnUse" stroke="#fff" strokeWidth="1.5" strokeOpacity="0.75" fillOpacity="0.85">
+          <pattern
+            id={`${id}-p`}
+            width="10"
+            height="10"
+            patternUnits="userSpaceOnUse"
+            stroke="#fff"
+            strokeWidth="1.5"
+            strokeOpacity="0.75"
+            fillOpacity="0.85"
+          >
             {strokes[look.pattern]}
           </pattern>
           <path d={flamePath} fill={look.colour} stroke="#16233a" strokeOpacity="0.45" strokeWidth="1.5" />
@@ -61,7 +81,17 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
         </g>
       );
     case 'solution':
-      return <circle cx="50" cy="50" r="36" fill={look.colour} fillOpacity="0.85" stroke="#16233a" strokeOpacity="0.25" />;
+      return (
+        <circle
+          cx="50"
+          cy="50"
+          r="36"
+          fill={look.colour}
+          fillOpacity="0.85"
+          stroke="#16233a"
+          strokeOpacity="0.25"
+        />
+      );
     case 'precipitate':
       return (
         <g>
@@ -70,12 +100,34 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
             <circle cx="7" cy="7" r="1.1" fill="#16233a" fillOpacity="0.3" />
           </pattern>
           <circle cx="50" cy="50" r="36" fill={look.solution} fillOpacity="0.6" />
-          <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={look.colour} stroke="#16233a" strokeOpacity="0.35" />
+          <path
+            d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z"
+            fill={look.colour}
+            stroke="#16233a"
+            strokeOpacity="0.35"
+          />
           <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={`url(#${id}-s)`} />
         </g>
       );
     case 'effervescence': {
-      const rings = { slow: [[50, 62, 6]], steady: [[42, 68, 6], [58, 54, 7], [47, 38, 5]], vigorous: [[36, 70, 6], [50, 62, 7], [65, 68, 5], [41, 50, 6], [60, 46, 7], [49, 33, 6], [36, 33, 4], [66, 28, 4]] }[look.rate] as [number, number, number][];
+      const rings = {
+        slow: [[50, 62, 6]],
+        steady: [
+          [42, 68, 6],
+          [58, 54, 7],
+          [47, 38, 5],
+        ],
+        vigorous: [
+          [36, 70, 6],
+          [50, 62, 7],
+          [65, 68, 5],
+          [41, 50, 6],
+          [60, 46, 7],
+          [49, 33, 6],
+          [36, 33, 4],
+          [66, 28, 4],
+        ],
+      }[look.rate] as [number, number, number][];
       return (
         <g fill="none" stroke="var(--chakra-colors-ink)" strokeWidth="3">
           {rings.map(([x, y, r]) => (
@@ -88,23 +140,54 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
 }
 
 /** Draws one result. */
-export function Well({ look, size = 48, chosen = false, doubtful = false, glass = false, corrected = false, times = 1, name }: WellProps) {
+export function Well({
+  look,
+  size = 48,
+  chosen = false,
+  doubtful = false,
+  glass = false,
+  corrected = false,
+  times = 1,
+  name,
+}: WellProps) {
   const id = `w${useId().replace(/[^a-zA-Z0-9]/g, '')}`;
   return (
-    <svg width={size} height={size} viewBox="0 0 100 100" style={{ flex: 'none', display: 'block' }} {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}>
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 100 100"
+      style={{ flex: 'none', display: 'block' }}
+      {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}
+    >
       <radialGradient id={`${id}-g`} cx="0.4" cy="0.32" r="0.75">
         <stop offset="0" stopColor="#ffffff" />
         <stop offset="0.72" stopColor="#f6f9fb" />
         <stop offset="1" stopColor="#d9e2e9" />
       </radialGradient>
-      <circle cx="50" cy="50" r="46" fill={`url(#${id}-g)`} stroke={chosen ? 'var(--chakra-colors-permanganate)' : 'var(--chakra-colors-slate-300)'} strokeWidth={chosen ? 7 : 3} strokeDasharray={doubtful ? '10 7' : undefined} />
+      <circle
+        cx="50"
+        cy="50"
+        r="46"
+        fill={`url(#${id}-g)`}
+        stroke={chosen ? 'var(--chakra-colors-permanganate)' : 'var(--chakra-colors-slate-300)'}
+        strokeWidth={chosen ? 7 : 3}
+        strokeDasharray={doubtful ? '10 7' : undefined}
+      />
       <g opacity={corrected ? 0.45 : 1}>
         {look.kind === 'split' ? (
           <>
-            <clipPath id={`${id}-l`}><rect x="0" y="0" width="49" height="100" /></clipPath>
-            <clipPath id={`${id}-r`}><rect x="51" y="0" width="49" height="100" /></clipPath>
-            <g clipPath={`url(#${id}-l)`}><Inside look={look.before} id={`${id}a`} glass={glass} /></g>
-            <g clipPath={`url(#${id}-r)`}><Inside look={look.after} id={`${id}b`} glass={glass} /></g>
+            <clipPath id={`${id}-l`}>
+              <rect x="0" y="0" width="49" height="100" />
+            </clipPath>
+            <clipPath id={`${id}-r`}>
+              <rect x="51" y="0" width="49" height="100" />
+            </clipPath>
+            <g clipPath={`url(#${id}-l)`}>
+              <Inside look={look.before} id={`${id}a`} glass={glass} />
+            </g>
+            <g clipPath={`url(#${id}-r)`}>
+              <Inside look={look.after} id={`${id}b`} glass={glass} />
+            </g>
             <path d="M50 6V94" stroke="var(--chakra-colors-slate-500)" strokeWidth="2" />
           </>
         ) : (
@@ -113,26 +196,71 @@ export function Well({ look, size = 48, chosen = false, doubtful = false, glass 
       </g>
       {glass && (
         <g>
-          <rect x="4" y="66" width="92" height="15" fill="#2346b8" fillOpacity="0.3" stroke="#2346b8" strokeOpacity="0.85" strokeWidth="2.5" rx="3" />
+          <rect
+            x="4"
+            y="66"
+            width="92"
+            height="15"
+            fill="#2346b8"
+            fillOpacity="0.3"
+            stroke="#2346b8"
+            strokeOpacity="0.85"
+            strokeWidth="2.5"
+            rx="3"
+          />
         </g>
       )}
-      {corrected && <path d="M16 84L84 16" stroke="var(--chakra-colors-ink)" strokeWidth="5" strokeLinecap="round" />}
+      {corrected && (
+        <path d="M16 84L84 16" stroke="var(--chakra-colors-ink)" strokeWidth="5" strokeLinecap="round" />
+      )}
       {doubtful && (
         <g>
-          <circle cx="82" cy="18" r="16" fill="var(--chakra-colors-saffron-wash)" stroke="var(--chakra-colors-saffron)" strokeWidth="3" />
-          <text x="82" y="25" textAnchor="middle" fontSize="22" fontWeight="700" fill="var(--chakra-colors-saffron)">?</text>
+          <circle
+            cx="82"
+            cy="18"
+            r="16"
+            fill="var(--chakra-colors-saffron-wash)"
+            stroke="var(--chakra-colors-saffron)"
+            strokeWidth="3"
+          />
+          <text
+            x="82"
+            y="25"
+            textAnchor="middle"
+            fontSize="22"
+            fontWeight="700"
+            fill="var(--chakra-colors-saffron)"
+          >
+            ?
+          </text>
         </g>
       )}
       {times > 1 && (
         <g>
           <rect x="60" y="76" width="40" height="24" rx="12" fill="var(--chakra-colors-ink)" />
-          <text x="80" y="94" textAnchor="middle" fontSize="18" fontWeight="700" fill="var(--chakra-colors-porcelain)">×{times}</text>
+          <text
+            x="80"
+            y="94"
+            textAnchor="middle"
+            fontSize="18"
+            fontWeight="700"
+            fill="var(--chakra-colors-porcelain)"
+          >
+            ×{times}
+          </text>
         </g>
       )}
       {chosen && (
         <g>
           <circle cx="18" cy="18" r="16" fill="var(--chakra-colors-permanganate)" />
-          <path d="M10 18L16 24L27 12" fill="none" stroke="#fff" strokeWidth="4.5" strokeLinecap="round" strokeLinejoin="round" />
+          <path
+            d="M10 18L16 24L27 12"
+            fill="none"
+            stroke="#fff"
+            strokeWidth="4.5"
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
         </g>
       )}
     </svg>

@@ -16,7 +16,16 @@ export function shownResults(test: string, seen: Readonly<Record<string, string>
   const definition = testOf(test);
   return definition.attributes.flatMap((attribute): ShownResult[] => {
     const value = attributeOf(definition, attribute.id).values.find((v) => v.id === seen[attribute.id]);
-    return value ? [{ attribute: attribute.id, look: value.look, word: value.label, glass: attribute.id === glassAttribute }] : [];
+    return value
+      ? [
+          {
+            attribute: attribute.id,
+            look: value.look,
+            word: value.label,
+            glass: attribute.id === glassAttribute,
+          },
+        ]
+      : [];
   });
 }
 

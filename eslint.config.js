@@ -1,0 +1,61 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** The floors of the house: what each package may not import. Cycles and deep paths are held by .dependency-cruiser.cjs. */
+const floor = (files, forbidden) => ({
+  files,
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: forbidden.map((group) => ({
+          group: [group],
+          message: 'This floor may not import that one; see docs/architecture.md.',
+        })),
+      },
+    ],
+  },
+});
+
+export default tseslint.config(
+  { ignores: ['**/*.cjs', '**/dist/**', '**/build/**', '**/node_modules/**', '.data/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        performance: 'readonly',
+        fetch: 'readonly',
+        URL: 'readonly',
+        Buffer: 'readonly',
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/consistent-type-imports': [
+        'error',
+        { fixStyle: 'inline-type-imports', disallowTypeAnnotations: false },
+      ],
+      eqeqeq: 'error',
+      'max-lines': ['warn', { max: 400, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  // Nest reads parameter types at run time, so its classes are imported as values.
+  { files: ['packages/server/**'], rules: { '@typescript-eslint/consistent-type-imports': 'off' } },
+  {
+    files: ['packages/web/**'],
+    plugins: { 'react-hooks': hooks },
+    rules: { ...hooks.configs.recommended.rules, 'react-hooks/set-state-in-effect': 'off' },
+  },
+  floor(['packages/core/**'], ['@kivex/*', 'react*', '@nestjs/*', 'node:*', 'typeorm', 'socket.io*']),
+  floor(['packages/contract/**'], ['@kivex/server*', '@kivex/web*', 'react*', '@nestjs/*', 'node:*']),
+  floor(['packages/server/**'], ['@kivex/web*', 'react*']),
+  floor(['packages/web/**'], ['@kivex/server*', '@nestjs/*', 'node:*', 'typeorm']),
+);

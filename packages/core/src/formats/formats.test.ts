@@ -1,0 +1,67 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import { marksCsv } from './marks-csv.js';
+import { readRoster } from './roster.js';
+
+const names = (text: string, already: string[] = []) =>
+  readRoster(text, already).rows.map((r) => (r.problem ? `! ${r.name}` : r.name));
+
+describe('a roster is read as people paste it', () => {
+  test.each<[string, string, string[]]>([
+    ['one name a line', 'Ada Moor\n  Ben   Rill \n', ['Ada Moor', 'Ben Rill']],
+    ['a heading', 'Name,House\nAda Moor,East\nBen Rill,West', ['Ada Moor', 'Ben Rill']],
+    ['two columns with headings, semicolons', 'Surname;First name\nMoor;Ada\n', ['Ada Moor']],
+    ['surname, first', 'Moor, Ada\nRill, Ben', ['Ada Moor', 'Ben Rill']],
+    ['a quoted name', 'Name\n"Moor, Ada"', ['Moor, Ada']],
+    ['tabs and a byte order mark', '\uFEFFFirst name\tSurname\nAda\tMoor', ['Ada Moor']],
+    ['accents', 'Zoë Ångström', ['Zoë Ångström']],
+  ])('%s', (_, text, wanted) => expect(names(text)).toEqual(wanted));
+  test('what cannot be taken stays, with its line and why', () => {
+    const { rows } = readRoster('Ada Moor\n12345\nada moor\nBen Rill', ['Ben Rill']);
+    expect(rows.map((r) => [r.line, r.problem && r.problem.slice(0, 7)])).toEqual([
+      [1, null],
+      [2, 'This ha'],
+      [3, 'Already'],
+      [4, 'Already'],
+    ]);
+  });
+  test('several columns without a heading are asked about', () =>
+    expect(readRoster('a,b,c\nd,e,f').problem).toMatch(/Head the column/));
+  test('nothing, a heading alone, and too much are told apart', () => {
+    expect(readRoster('  \n').problem).toMatch(/nothing here/);
+    expect(readRoster('Name\n').problem).toMatch(/no names under it/);
+    expect(readRoster(Array.from({ length: 201 }, (_, i) => `Person ${i}`).join('\n')).problem).toMatch(
+      /at most 200/,
+    );
+  });
+  test('any text is read without a throw', () => {
+    fc.assert(fc.property(fc.string({ maxLength: 2000 }), (text) => Array.isArray(readRoster(text).rows)));
+  });
+});
+
+describe('marks as CSV', () => {
+  test('can be read back, whatever the names', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.string({ minLength: 1 }).filter((s) => !/^[=+\-@\t\r]/.test(s)),
+          { maxLength: 5 },
+        ),
+        (people) => {
+          const text = marksCsv({
+            items: ['one', 'two'],
+            rows: people.map((name) => ({ name, group: 'G', points: [1, null], max: 2, open: 0 })),
+          });
+          const back = Papa.parse<string[]>(text, { newline: '\r\n', skipEmptyLines: true }).data.slice(1);
+          expect(back).toEqual(people.map((name) => [name, 'G', '1', '', '1', '2', '0']));
+        },
+      ),
+    );
+  });
+  test('a name that would run as a formula is defused', () => {
+    expect(
+      marksCsv({ items: [], rows: [{ name: '=1+1', group: 'G', points: [], max: 0, open: 0 }] }),
+    ).toContain("'=1+1");
+  });
+});
