@@ -24,6 +24,13 @@ const lastHeaders = ['last', 'last name', 'surname', 'family name', 'lastname'];
 
 const tidy = (text: string): string => text.normalize('NFC').replace(/\s+/g, ' ').trim();
 
+/** What parts the columns: the sign that stands most often in the first line that holds anything. */
+function delimiterOf(text: string): string {
+  const first = text.split(/\r?\n/).find((line) => line.trim()) ?? '';
+  const count = (sign: string) => first.split(sign).length - 1;
+  return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+}
+
 /**
  * Reads a roster.
  * @param text CSV (comma, semicolon or tab) with or without a header, or one name a line.
@@ -34,10 +41,8 @@ export function readRoster(text: string, already: readonly string[] = []): Roste
     return { rows: [], problem: 'There is nothing here yet: paste one name a line, or choose a CSV file.' };
   if (text.length > 200_000)
     return { rows: [], problem: 'This is too long for a class list; paste one class at a time.' };
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    delimitersToGuess: [',', ';', '\t'],
-    skipEmptyLines: false,
-  });
+  const plain = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<string[]>(plain, { delimiter: delimiterOf(plain), skipEmptyLines: false });
   const table = parsed.data.map((cells) => cells.map(tidy));
   const header = table.findIndex((cells) => cells.some(Boolean));
   const heads = (table[header] ?? []).map((cell) => cell.toLowerCase());

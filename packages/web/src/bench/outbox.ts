@@ -24,7 +24,7 @@ const firstPause = 1_000;
 const longestPause = 30_000;
 
 export class Outbox {
-  private sending = false;
+  private running: Promise<void> | undefined;
   private again = false;
   private pause = firstPause;
   private cancel: (() => void) | undefined;
@@ -42,12 +42,13 @@ export class Outbox {
   }
 
   /** Sends what waits, in order, until nothing does or the server cannot be reached. */
-  async flush(): Promise<void> {
-    if (this.sending) {
-      this.again = true;
-      return;
-    }
-    this.sending = true;
+  flush(): Promise<void> {
+    if (this.running) this.again = true;
+    else this.running = this.sendAll().finally(() => (this.running = undefined));
+    return this.running;
+  }
+
+  private async sendAll(): Promise<void> {
     this.cancel?.();
     let reached = true;
     let signedOut = false;
@@ -76,8 +77,6 @@ export class Outbox {
         this.cancel = this.ports.later(() => void this.flush(), this.pause);
         this.pause = Math.min(longestPause, this.pause * 2);
       }
-    } finally {
-      this.sending = false;
     }
     this.ports.changed({
       waiting: await this.ports.device.waiting(this.student, this.lesson),
