@@ -33,6 +33,7 @@ describe('who gets which unknown', () => {
           expect(Math.max(...uses) - Math.min(...uses)).toBeLessThanOrEqual(2);
         },
       ),
+      { numRuns: 300 },
     );
   });
   test('what cannot be done is said with what to change', () => {

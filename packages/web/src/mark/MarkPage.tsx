@@ -333,7 +333,6 @@ function MarkButton({
       type="button"
       onClick={choose}
       aria-pressed={chosen}
-      aria-label={`${name}: ${word}${cell.changes.length ? ', changed' : ''}`}
       title={cell.answer || 'nothing written'}
       width="2.4rem"
       height="2rem"
@@ -349,7 +348,11 @@ function MarkButton({
       textDecoration={cell.changes.length ? 'underline' : 'none'}
       _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
     >
-      {sign}
+      <span aria-hidden>{sign}</span>
+      <chakra.span srOnly>
+        {name}: {word}
+        {cell.changes.length > 0 && ', changed'}
+      </chakra.span>
     </chakra.button>
   );
 }

@@ -1,0 +1,102 @@
+import { expect, test } from '@playwright/test';
+import type { LessonHead } from '@kivex/contract';
+import { KivexServer } from './kivex-server.js';
+import { faults, goTo, joinLesson, laptop, phone, signIn, tablet, type Person } from './people.js';
+
+/** Every page of the demo school: nobody is shut out by colour, keyboard or screen reader, and nothing runs off the side. */
+test.describe('every page', () => {
+  let kivex: KivexServer;
+  let teacher: Person;
+  let lessons: LessonHead[];
+  test.beforeAll(async ({ browser }) => {
+    kivex = await KivexServer.start({ demo: true });
+    teacher = await laptop(browser);
+    await signIn(teacher.page, kivex.base, 'orla.thresh@skerrin.example', 'lamp-room-demo');
+    lessons = (await (await teacher.page.request.get(`${kivex.base}/api/lessons`)).json()) as LessonHead[];
+  });
+  test.afterAll(async () => {
+    await teacher?.context.close();
+    await kivex?.stop();
+  });
+  const lesson = (state: LessonHead['state']) => lessons.find((l) => l.state === state)!;
+
+  test('the demo has one lesson in each state', () => {
+    expect(lessons.map((l) => l.state).sort()).toEqual(['marking', 'planned', 'released', 'running']);
+  });
+
+  const faces = [['planned', 'plan'], ['planned', 'prepare'], ['running', 'run'], ['marking', 'mark'], ['released', 'review']] as const;
+  for (const [state, face] of faces) {
+    test(`${face} is open to everyone and fits a laptop and a tablet`, async () => {
+      const { page } = teacher;
+      for (const width of [1280, 820]) {
+        await page.setViewportSize({ width, height: 800 });
+        await page.goto(`${kivex.base}/lessons/${lesson(state).id}/${face}`);
+        await expect(page.getByRole('heading', { name: 'What follows' })).toBeVisible();
+        expect(await faults(page)).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      }
+    });
+  }
+  for (const path of ['/', '/sign-in', '/lessons', '/lessons/new', '/classes', '/school', '/specimen', '/nowhere']) {
+    test(`${path} is open to everyone`, async () => {
+      await teacher.page.setViewportSize({ width: 1280, height: 800 });
+      await teacher.page.goto(kivex.base + path);
+      await expect(teacher.page.getByRole('heading').first()).toBeVisible();
+      expect(await faults(teacher.page)).toEqual([]);
+    });
+  }
+
+  test('the dark prep-room theme keeps its contrast', async () => {
+    const { page } = teacher;
+    await page.goto(`${kivex.base}/lessons/${lesson('planned').id}/prepare`);
+    await page.getByRole('button', { name: /^Theme/ }).click();
+    await page.getByRole('button', { name: /^Theme/ }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'prep');
+    await expect(page.getByRole('heading', { name: 'What follows' })).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await page.getByRole('button', { name: /^Theme/ }).click();
+  });
+
+  test('the technician sees plan and prepare, no marks', async ({ browser }) => {
+    const technician = await laptop(browser);
+    await signIn(technician.page, kivex.base, 'bram.quillane@skerrin.example', 'lamp-room-demo');
+    await technician.page.getByRole('link', { name: /10 Harbour.*planned/ }).click();
+    await expect(technician.page.getByRole('heading', { name: 'What to do when' })).toBeVisible();
+    await expect(technician.page.getByRole('link', { name: 'Mark', exact: true })).toHaveCount(0);
+    await technician.context.close();
+  });
+
+  for (const [name, make] of [['phone', phone], ['tablet', tablet]] as const) {
+    test(`the bench on a ${name} is open to everyone, with targets of 48 pixels`, async ({ browser }) => {
+      const student = await make(browser);
+      const { page } = student;
+      await joinLesson(page, kivex.base, lesson('running').joinCode, 'Edwin Marram', String(2401 + 4 * 37));
+      for (const place of ['Method', 'Log', 'Name', 'Hand in'] as const) {
+        await goTo(page, place);
+        expect(await faults(page)).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(page.viewportSize()!.width);
+        const small = await page.getByRole('button').evaluateAll((buttons) => buttons.filter((b) => b.getBoundingClientRect().height < 47.5).map((b) => b.textContent));
+        expect(small).toEqual([]);
+      }
+      const kilobytes = await page.evaluate(() => performance.getEntriesByType('resource').filter((r) => r.name.endsWith('.js')).reduce((sum, r) => sum + (r as PerformanceResourceTiming).encodedBodySize, 0) / 1000);
+      expect(kilobytes).toBeGreaterThan(20);
+      expect(kilobytes).toBeLessThan(200);
+      await student.context.close();
+    });
+  }
+
+  test('marks can be gone through with the keyboard alone', async () => {
+    const { page } = teacher;
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${kivex.base}/lessons/${lesson('marking').id}/mark`);
+    const open = page.getByRole('button', { name: /to look at/ });
+    await expect(open.first()).toBeVisible();
+    const before = await open.count();
+    await page.keyboard.press('n');
+    await expect(page.getByLabel('Marking desk')).toBeVisible();
+    await page.keyboard.press('1');
+    await page.keyboard.type('Right flame, careless word');
+    await page.keyboard.press('Enter');
+    await expect(open).toHaveCount(before - 1);
+  });
+});

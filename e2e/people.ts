@@ -1,0 +1,60 @@
+/** What people do in the browser, in their words. */
+import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import axe from 'axe-core';
+
+export interface Person {
+  readonly page: Page;
+  readonly context: BrowserContext;
+}
+
+/** A device of its own: its own cookies, its own size. */
+export async function device(browser: Browser, width: number, height: number): Promise<Person> {
+  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB' });
+  return { context, page: await context.newPage() };
+}
+export const laptop = (browser: Browser) => device(browser, 1280, 800);
+export const phone = (browser: Browser) => device(browser, 390, 844);
+export const tablet = (browser: Browser) => device(browser, 820, 1180);
+
+export async function signIn(page: Page, base: string, email: string, password: string): Promise<void> {
+  await page.goto(`${base}/sign-in`);
+  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Lessons' })).toBeVisible();
+}
+
+export async function joinLesson(page: Page, base: string, code: string, name: string, pin: string): Promise<void> {
+  await page.goto(base);
+  await page.getByLabel('Lesson code').fill(code);
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByLabel('Who are you?').selectOption({ label: name });
+  await page.getByLabel('Your PIN').fill(pin);
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page).toHaveURL(/\/bench$/);
+}
+
+export const goTo = (page: Page, place: 'Method' | 'Log' | 'Name' | 'Hand in') =>
+  page.getByRole('navigation', { name: 'Bench' }).getByRole('button', { name: place }).click();
+
+/** Logs a colour for a sample: three taps from the log. */
+export async function logColour(page: Page, sample: string, colour: string): Promise<void> {
+  const other = page.getByRole('button', { name: 'Other sample' });
+  if (await other.isVisible()) await other.click();
+  await page.getByRole('group', { name: 'Samples' }).getByRole('button', { name: sample }).click();
+  await page.getByRole('group', { name: 'What colour was the flame?' }).getByRole('button', { name: colour, exact: true }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('heading', { name: `Logged for ${sample}.` })).toBeVisible();
+}
+
+export const allSaved = (page: Page) => expect(page.getByText('All saved')).toBeVisible();
+
+/** Faults of the page against WCAG 2.2 A and AA, as axe finds them. */
+export async function faults(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> } };
+    const { violations } = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+    return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`);
+  });
+}
