@@ -24,7 +24,13 @@ test.describe('every page', () => {
     expect(lessons.map((l) => l.state).sort()).toEqual(['marking', 'planned', 'released', 'running']);
   });
 
-  const faces = [['planned', 'plan'], ['planned', 'prepare'], ['running', 'run'], ['marking', 'mark'], ['released', 'review']] as const;
+  const faces = [
+    ['planned', 'plan'],
+    ['planned', 'prepare'],
+    ['running', 'run'],
+    ['marking', 'mark'],
+    ['released', 'review'],
+  ] as const;
   for (const [state, face] of faces) {
     test(`${face} is open to everyone and fits a laptop and a tablet`, async () => {
       const { page } = teacher;
@@ -37,7 +43,16 @@ test.describe('every page', () => {
       }
     });
   }
-  for (const path of ['/', '/sign-in', '/lessons', '/lessons/new', '/classes', '/school', '/specimen', '/nowhere']) {
+  for (const path of [
+    '/',
+    '/sign-in',
+    '/lessons',
+    '/lessons/new',
+    '/classes',
+    '/school',
+    '/specimen',
+    '/nowhere',
+  ]) {
     test(`${path} is open to everyone`, async () => {
       await teacher.page.setViewportSize({ width: 1280, height: 800 });
       await teacher.page.goto(kivex.base + path);
@@ -66,7 +81,10 @@ test.describe('every page', () => {
     await technician.context.close();
   });
 
-  for (const [name, make] of [['phone', phone], ['tablet', tablet]] as const) {
+  for (const [name, make] of [
+    ['phone', phone],
+    ['tablet', tablet],
+  ] as const) {
     test(`the bench on a ${name} is open to everyone, with targets of 48 pixels`, async ({ browser }) => {
       const student = await make(browser);
       const { page } = student;
@@ -74,11 +92,23 @@ test.describe('every page', () => {
       for (const place of ['Method', 'Log', 'Name', 'Hand in'] as const) {
         await goTo(page, place);
         expect(await faults(page)).toEqual([]);
-        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(page.viewportSize()!.width);
-        const small = await page.getByRole('button').evaluateAll((buttons) => buttons.filter((b) => b.getBoundingClientRect().height < 47.5).map((b) => b.textContent));
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+          page.viewportSize()!.width,
+        );
+        const small = await page
+          .getByRole('button')
+          .evaluateAll((buttons) =>
+            buttons.filter((b) => b.getBoundingClientRect().height < 47.5).map((b) => b.textContent),
+          );
         expect(small).toEqual([]);
       }
-      const kilobytes = await page.evaluate(() => performance.getEntriesByType('resource').filter((r) => r.name.endsWith('.js')).reduce((sum, r) => sum + (r as PerformanceResourceTiming).encodedBodySize, 0) / 1000);
+      const kilobytes = await page.evaluate(
+        () =>
+          performance
+            .getEntriesByType('resource')
+            .filter((r) => r.name.endsWith('.js'))
+            .reduce((sum, r) => sum + (r as PerformanceResourceTiming).encodedBodySize, 0) / 1000,
+      );
       expect(kilobytes).toBeGreaterThan(20);
       expect(kilobytes).toBeLessThan(200);
       await student.context.close();

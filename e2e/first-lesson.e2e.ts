@@ -20,7 +20,10 @@ test.describe.serial('a first lesson, end to end', () => {
     await Promise.all([teacher, one, two].map((p) => p?.context.close()));
     await kivex?.stop();
   });
-  const jarsOf = async (page: Page) => (await page.getByRole('button', { name: /^Jar \d/ }).allTextContents()).map((t) => /Jar \d{3}/.exec(t)![0]);
+  const jarsOf = async (page: Page) =>
+    (await page.getByRole('button', { name: /^Jar \d/ }).allTextContents()).map(
+      (t) => /Jar \d{3}/.exec(t)![0],
+    );
 
   test('an empty Kivex asks for its first school, and says at the field what is wrong', async () => {
     const { page } = teacher;
@@ -43,7 +46,9 @@ test.describe.serial('a first lesson, end to end', () => {
     const { page } = teacher;
     await page.getByLabel('Name of the class').fill('9 Lamp');
     await page.getByRole('button', { name: 'Make the class' }).click();
-    await page.getByLabel(/Paste one name a line/).fill('Ash Tern\nBirch Sole\nClove Ling\nDill Pike\nash tern');
+    await page
+      .getByLabel(/Paste one name a line/)
+      .fill('Ash Tern\nBirch Sole\nClove Ling\nDill Pike\nash tern');
     await expect(page.getByText('Already in the class')).toBeVisible();
     await page.getByRole('button', { name: 'Add 4 students' }).click();
     await expect(page.getByText('4 added')).toBeVisible();
@@ -102,7 +107,9 @@ test.describe.serial('a first lesson, end to end', () => {
     await expect(one.page.getByRole('heading', { name: /Light the burner/ })).toBeVisible();
     await expect(two.page.getByRole('heading', { name: /Light the burner/ })).toBeVisible();
     await expect(teacher.page.getByText('live', { exact: true })).toBeVisible();
-    await expect(teacher.page.getByLabel('Group 1', { exact: true }).getByText('1 devices connected')).toBeVisible();
+    await expect(
+      teacher.page.getByLabel('Group 1', { exact: true }).getByText('1 devices connected'),
+    ).toBeVisible();
   });
 
   test('the method goes one step at a time with its cautions, and asks the teacher over', async () => {
@@ -131,13 +138,19 @@ test.describe.serial('a first lesson, end to end', () => {
   test('a correction stands beside the first entry, and a doubtful repeat is marked so', async () => {
     const { page } = one;
     await page.getByRole('button', { name: 'Correct' }).click();
-    await page.getByRole('group', { name: 'What colour was the flame?' }).getByRole('button', { name: 'yellow', exact: true }).click();
+    await page
+      .getByRole('group', { name: 'What colour was the flame?' })
+      .getByRole('button', { name: 'yellow', exact: true })
+      .click();
     await page.getByRole('button', { name: 'Log it' }).click();
     await expect(page.getByText('corrected below')).toBeVisible();
     await expect(page.getByText(/Yellow covers other colours/)).toBeVisible();
     await page.getByRole('button', { name: 'Look again now' }).click();
     await page.getByText('What did you see through the blue glass?').click();
-    await page.getByRole('group', { name: /through the blue glass/ }).getByRole('button', { name: 'crimson' }).click();
+    await page
+      .getByRole('group', { name: /through the blue glass/ })
+      .getByRole('button', { name: 'crimson' })
+      .click();
     await page.getByLabel('In your own words').fill('pinky red in the glass');
     await page.getByRole('button', { name: 'Not sure?' }).click();
     await page.getByRole('button', { name: 'Log it' }).click();
@@ -148,7 +161,10 @@ test.describe.serial('a first lesson, end to end', () => {
   test('what is half entered survives a reload', async () => {
     const { page } = one;
     await page.getByRole('group', { name: 'Samples' }).getByRole('button', { name: jars[1]! }).click();
-    await page.getByRole('group', { name: 'What colour was the flame?' }).getByRole('button', { name: 'apple-green' }).click();
+    await page
+      .getByRole('group', { name: 'What colour was the flame?' })
+      .getByRole('button', { name: 'apple-green' })
+      .click();
     await page.reload();
     await expect(page.getByRole('button', { name: 'apple-green' })).toHaveAttribute('aria-pressed', 'true');
     await page.getByRole('button', { name: 'Log it' }).click();
@@ -180,15 +196,22 @@ test.describe.serial('a first lesson, end to end', () => {
     await kivex.up();
     await allSaved(one.page);
     await expect(teacher.page.getByText('live', { exact: true })).toBeVisible();
-    await expect(teacher.page.getByLabel('Group 1', { exact: true }).getByText('4/7 logged', { exact: false })).toBeVisible();
-    await expect(teacher.page.getByLabel('Group 2', { exact: true }).getByText('2/7 logged', { exact: false })).toBeVisible();
+    await expect(
+      teacher.page.getByLabel('Group 1', { exact: true }).getByText('4/7 logged', { exact: false }),
+    ).toBeVisible();
+    await expect(
+      teacher.page.getByLabel('Group 2', { exact: true }).getByText('2/7 logged', { exact: false }),
+    ).toBeVisible();
   });
 
   test('naming wants evidence pointed at; then it hands in', async () => {
     const { page } = one;
     await goTo(page, 'Name');
     const answer = page.getByRole('button', { name: 'This is my answer' }).first();
-    await page.getByRole('group', { name: `Ions for ${jars[0]}` }).getByRole('button', { name: /sodium/ }).click();
+    await page
+      .getByRole('group', { name: `Ions for ${jars[0]}` })
+      .getByRole('button', { name: /sodium/ })
+      .click();
     await expect(answer).toBeDisabled();
     await page.getByRole('button', { name: 'yellow', exact: true }).click();
     await answer.click();
@@ -223,7 +246,10 @@ test.describe.serial('a first lesson, end to end', () => {
     await page.getByRole('button', { name: 'End the lesson' }).click();
     await page.getByRole('link', { name: 'Go to the marks' }).click();
     await expect(page.getByRole('button', { name: /^Dill Pike/ }).first()).toBeVisible();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Marks as CSV' }).click()]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Marks as CSV' }).click(),
+    ]);
     const lines = (await (await download.createReadStream()).toArray()).join('').trim().split('\r\n');
     expect(lines).toHaveLength(5);
     expect(lines.find((l) => l.startsWith('Ash Tern'))).toMatch(/,9,\d+$/);

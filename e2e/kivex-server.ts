@@ -55,7 +55,10 @@ export class KivexServer {
 
   /** Brings the server up (again) on the same database and port. */
   async up(): Promise<void> {
-    const child = fork(main, [], { env: { ...process.env, ...this.settings }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    const child = fork(main, [], {
+      env: { ...process.env, ...this.settings },
+      stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    });
     await new Promise<void>((resolve, reject) => {
       child.once('message', () => resolve());
       child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));

@@ -24,7 +24,13 @@ export async function signIn(page: Page, base: string, email: string, password: 
   await expect(page.getByRole('heading', { name: 'Lessons' })).toBeVisible();
 }
 
-export async function joinLesson(page: Page, base: string, code: string, name: string, pin: string): Promise<void> {
+export async function joinLesson(
+  page: Page,
+  base: string,
+  code: string,
+  name: string,
+  pin: string,
+): Promise<void> {
   await page.goto(base);
   await page.getByLabel('Lesson code').fill(code);
   await page.getByRole('button', { name: 'Next' }).click();
@@ -42,7 +48,10 @@ export async function logColour(page: Page, sample: string, colour: string): Pro
   const other = page.getByRole('button', { name: 'Other sample' });
   if (await other.isVisible()) await other.click();
   await page.getByRole('group', { name: 'Samples' }).getByRole('button', { name: sample }).click();
-  await page.getByRole('group', { name: 'What colour was the flame?' }).getByRole('button', { name: colour, exact: true }).click();
+  await page
+    .getByRole('group', { name: 'What colour was the flame?' })
+    .getByRole('button', { name: colour, exact: true })
+    .click();
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('heading', { name: `Logged for ${sample}.` })).toBeVisible();
 }
@@ -53,8 +62,20 @@ export const allSaved = (page: Page) => expect(page.getByText('All saved')).toBe
 export async function faults(page: Page): Promise<string[]> {
   await page.evaluate(axe.source);
   return page.evaluate(async () => {
-    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> } };
-    const { violations } = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
-    return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`);
+    const { axe } = window as unknown as {
+      axe: {
+        run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }>;
+      };
+    };
+    const { violations } = await axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+    });
+    return violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(', ')}`,
+    );
   });
 }

@@ -1,10 +1,15 @@
 /** What the server says by Socket.IO, always after commit. */
-import type { WireEvent } from './bench.js';
+import type { EventsReceipt, WireEvent } from './bench.js';
 import type { LessonState } from './lessons.js';
 
 /** Namespace of the teacher's board and of the students' benches. */
 export const boardSpace = '/board';
 export const benchSpace = '/bench';
+
+/** The answer to entries sent over a bench's wire: as the HTTP way answers, with its status. */
+export type LogReply =
+  | { readonly status: 200; readonly receipt: EventsReceipt }
+  | { readonly status: number; readonly detail: string; readonly receipt?: undefined };
 
 export interface LiveToClient {
   'lesson-event': (event: WireEvent) => void;

@@ -86,7 +86,10 @@ function dealOnce(
     const barred = new Set(neighboursOf(group, places).flatMap((n) => assign.get(n.id) ?? []));
     const open = sets
       .filter((set) => set.every((s) => !barred.has(s)))
-      .map((set) => ({ set, load: set.reduce((sum, s) => sum + (uses.get(s) ?? 0) ** 2, 0) + random() * 0.9 }))
+      .map((set) => ({
+        set,
+        load: set.reduce((sum, s) => sum + (uses.get(s) ?? 0) ** 2, 0) + random() * 0.9,
+      }))
       .sort((a, b) => a.load - b.load);
     for (const { set } of open) {
       if (--budget < 0) return false;

@@ -15,6 +15,8 @@ export interface StudentCaller {
   readonly name: string;
   readonly lessonId: string;
   readonly groupId: string;
+  /** The session it calls by; what it logs is taken only while that lasts. */
+  readonly sessionId: string;
 }
 export interface CallerRequest extends Request {
   staff?: StaffCaller;

@@ -82,6 +82,7 @@ export class SessionsService {
       name: session.student.name,
       lessonId: session.lessonId,
       groupId: seat.groupId,
+      sessionId: session.id,
     };
   }
 

@@ -5,6 +5,8 @@ import { LessonsModule } from '../lessons/lessons.module.js';
 import { MarkingModule } from '../marking/marking.module.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { BenchController } from './bench.controller.js';
+import { BenchGateway } from './bench.gateway.js';
+import { BenchSettingsService } from './bench-settings.service.js';
 import { BenchService } from './bench.service.js';
 import { JoiningController } from './joining.controller.js';
 
@@ -16,6 +18,6 @@ import { JoiningController } from './joining.controller.js';
     MarkingModule,
   ],
   controllers: [JoiningController, BenchController],
-  providers: [BenchService],
+  providers: [BenchService, BenchSettingsService, BenchGateway],
 })
 export class BenchModule {}

@@ -1,15 +1,16 @@
 /** What a student's device is told, and what it may log. Nothing here gives away what an unknown holds. */
 import type { Bench, EventsReceipt, Feedback } from '@kivex/contract';
-import { attributeOf, isTestId, saltName, syllabusOf, testOf, type StudentBody } from '@kivex/core';
+import { saltName, syllabusOf, testOf } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
-import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../lessons/lessons.entities.js';
+import { Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
 import { MarksService } from '../marking/marks.service.js';
 import { checkEvent, type CheckedEvent } from '../observing/event-bodies.dto.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
+import { joinFirst } from '../problems/problems.js';
+import { BenchSettingsService, refersTo, wrongIn } from './bench-settings.service.js';
 
 @Injectable()
 export class BenchService {
@@ -17,8 +18,7 @@ export class BenchService {
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
-    @InjectRepository(GroupUnknown) private readonly unknowns: Repository<GroupUnknown>,
-    private readonly views: LessonViewsService,
+    private readonly settings: BenchSettingsService,
     private readonly log: LessonLogService,
     private readonly marks: MarksService,
   ) {}
@@ -28,7 +28,7 @@ export class BenchService {
       this.lessonOf(student),
       this.groups.findOneByOrFail({ id: student.groupId }),
       this.seats.find({ where: { groupId: student.groupId }, relations: { student: true } }),
-      this.samplesOf(student),
+      this.settings.samplesOf(student),
       this.log.ofGroup(student.groupId),
     ]);
     const { document } = lesson.practicalVersion;
@@ -62,45 +62,50 @@ export class BenchService {
 
   /** Takes entries from a device; each is kept or refused with a sentence, and kept ones are acknowledged after commit. */
   async accept(student: StudentCaller, raw: readonly object[]): Promise<EventsReceipt> {
-    const lesson = await this.lessonOf(student);
     const refused: { id: string; detail: string }[] = [];
-    const checked: CheckedEvent[] = [];
-    const closed =
-      lesson.state === 'planned'
-        ? 'The lesson has not begun yet; your teacher starts it.'
-        : lesson.state === 'released'
-          ? 'Marks are out, so this came too late to count. Show it to your teacher.'
-          : undefined;
-    const samples = new Set((await this.samplesOf(student)).map((s) => s.id));
-    const own = new Set((await this.log.ofGroup(student.groupId)).map((e) => e.id));
+    const wellFormed: CheckedEvent[] = [];
     for (const one of raw) {
       const event = checkEvent(one);
       if ('detail' in event) refused.push(event);
-      // What is in the log already is acknowledged again, whatever the lesson has become since.
-      else if (own.has(event.id)) checked.push(event);
+      else wellFormed.push(event);
+    }
+    const setting = await this.settings.of(student);
+    const known = new Set(
+      await this.log.known(
+        student.groupId,
+        wellFormed.flatMap((e) => refersTo(e.body)),
+      ),
+    );
+    const checked: CheckedEvent[] = [];
+    for (const event of wellFormed) {
+      const wrong = wrongIn(event.body, setting, known);
+      if (wrong) refused.push({ id: event.id, detail: wrong });
       else {
-        const wrong = closed ?? this.wrongIn(event.body, lesson, samples, own);
-        if (wrong) refused.push({ id: event.id, detail: wrong });
-        else {
-          checked.push(event);
-          own.add(event.id);
-        }
+        checked.push(event);
+        known.add(event.id);
       }
     }
-    const { kept, clashing } = await this.log.append(
-      checked.map((e) => ({
-        id: e.id,
-        lessonId: student.lessonId,
-        groupId: student.groupId,
-        by: { studentId: student.id },
-        at: e.at,
-        body: e.body,
-      })),
-    );
-    refused.push(...clashing.map((id) => ({ id, detail: 'Another entry has this id. Log it once more.' })));
-    if (checked.some((e) => ['observation', 'naming', 'hand-in'].includes(e.body.type)))
-      await this.marks.computeGroup(lesson, student.groupId);
-    return { accepted: kept, refused };
+    if (!checked.length) return { accepted: [], refused };
+    const { fresh, kept, clashing, closed } = await this.log.appendFromBench(student, checked);
+    for (const id of clashing) refused.push({ id, detail: 'Another entry has this id. Log it once more.' });
+    if (closed.size) {
+      const why = await this.whyClosed(student);
+      for (const id of closed) refused.push({ id, detail: why });
+    }
+    await this.marks.afterEntries(student.lessonId, student.groupId, fresh);
+    return {
+      accepted: checked.map((e) => e.id).filter((id, i, all) => kept.has(id) && all.indexOf(id) === i),
+      refused,
+    };
+  }
+
+  /** Why the lesson takes no entries from this student now. @throws ProblemException 401 when they are no longer at the bench. */
+  private async whyClosed(student: StudentCaller): Promise<string> {
+    const { state } = await this.lessonOf(student);
+    if (state === 'planned') return 'The lesson has not begun yet; your teacher starts it.';
+    if (state === 'released')
+      return 'Marks are out, so this came too late to count. Show it to your teacher.';
+    throw joinFirst();
   }
 
   /** A student's own marks, once released. */
@@ -112,7 +117,7 @@ export class BenchService {
       return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
     const [cells, samples] = await Promise.all([
       this.marks.ofStudent(lesson.id, student.id),
-      this.samplesOf(student),
+      this.settings.samplesOf(student),
     ]);
     const place = new Map(samples.map((s, i) => [s.id, i]));
     const items = cells
@@ -145,58 +150,5 @@ export class BenchService {
       where: { id: student.lessonId },
       relations: { practicalVersion: true },
     });
-  }
-
-  /** The samples on a group's bench: all knowns, its own unknowns in an order that tells nothing. */
-  private async samplesOf(student: StudentCaller): Promise<LessonSample[]> {
-    const [all, given] = await Promise.all([
-      this.views.samplesOf(student.lessonId),
-      this.unknowns.findBy({ groupId: student.groupId }),
-    ]);
-    const mine = new Set(given.map((g) => g.sampleId));
-    return [
-      ...all.filter((s) => s.role === 'known'),
-      ...all
-        .filter((s) => s.role === 'unknown' && mine.has(s.id))
-        .sort((a, b) => a.label.localeCompare(b.label)),
-    ];
-  }
-
-  /** What is wrong with an entry for this lesson and group, in a sentence; undefined when nothing is. */
-  private wrongIn(
-    body: StudentBody,
-    lesson: Lesson,
-    samples: ReadonlySet<string>,
-    own: ReadonlySet<string>,
-  ): string | undefined {
-    switch (body.type) {
-      case 'observation': {
-        if (!samples.has(body.sample)) return 'This jar is not on your bench.';
-        const planned = lesson.practicalVersion.document.tests.find((t) => t.test === body.test);
-        if (!planned || !isTestId(body.test)) return 'This test is not part of the lesson.';
-        const definition = testOf(body.test);
-        if (!definition.variants.some((v) => v.id === body.variant))
-          return 'Kivex does not know this way of doing the test.';
-        for (const [attribute, value] of Object.entries(body.seen)) {
-          if (
-            !planned.attributes.includes(attribute) ||
-            !attributeOf(definition, attribute).values.some((v) => v.id === value)
-          )
-            return 'This is not one of the results the test can give.';
-        }
-        if (!Object.keys(body.seen).length && !body.words?.trim()) return 'Tap what you saw, or write it.';
-        if (body.corrects !== undefined && !own.has(body.corrects))
-          return 'The entry this corrects is not in your record.';
-        return undefined;
-      }
-      case 'naming':
-        if (!samples.has(body.sample)) return 'This jar is not on your bench.';
-        if (body.evidence.some((id) => !own.has(id))) return 'Some of the evidence is not in your record.';
-        return undefined;
-      case 'call':
-      case 'step':
-      case 'hand-in':
-        return undefined;
-    }
   }
 }

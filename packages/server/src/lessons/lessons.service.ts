@@ -179,6 +179,7 @@ export class LessonsService {
     const inGroup = await this.seats.countBy({ groupId });
     if (inGroup >= 4) throw conflict('This group is full: four at most. Choose another.', 'group');
     await this.seats.upsert({ lessonId: id, studentId, groupId }, ['lessonId', 'studentId']);
+    this.live.dropStudent(studentId);
   }
 
   private async freeCode(): Promise<string> {

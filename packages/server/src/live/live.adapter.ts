@@ -35,7 +35,7 @@ export class LiveAdapter extends IoAdapter {
       path: '/live',
       serveClient: false,
       allowRequest: sameOrigin,
-      maxHttpBufferSize: 16_384,
+      maxHttpBufferSize: 300_000,
     } as ServerOptions) as Server;
     if (this.redisUrl) {
       const pub = new Redis(this.redisUrl);

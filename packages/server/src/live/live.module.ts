@@ -1,13 +1,13 @@
 import { Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Lesson } from '../lessons/lessons.entities.js';
-import { BenchGateway, BoardGateway } from './live.gateway.js';
+import { BoardGateway } from './board.gateway.js';
 import { LiveService } from './live.service.js';
 
 @Global()
 @Module({
   imports: [TypeOrmModule.forFeature([Lesson])],
-  providers: [LiveService, BoardGateway, BenchGateway],
+  providers: [LiveService, BoardGateway],
   exports: [LiveService],
 })
 export class LiveModule {}

@@ -6,6 +6,8 @@ import type { Namespace, Server } from 'socket.io';
 export const boardRoom = (lessonId: string): string => `lesson:${lessonId}`;
 export const groupRoom = (groupId: string): string => `group:${groupId}`;
 
+export const studentRoom = (studentId: string): string => `student:${studentId}`;
+
 @Injectable()
 export class LiveService {
   private server: Server | undefined;
@@ -24,6 +26,11 @@ export class LiveService {
   stateChanged(lessonId: string, state: LessonState): void {
     this.space(boardSpace)?.to(boardRoom(lessonId)).emit('lesson-state', state);
     this.space(benchSpace)?.to(boardRoom(lessonId)).emit('lesson-state', state);
+  }
+
+  /** Ends the connections of a student whose session or seat has changed; their devices ask anew who they are. */
+  dropStudent(studentId: string): void {
+    this.space(benchSpace)?.in(studentRoom(studentId)).disconnectSockets(true);
   }
 
   /** Tells the boards how many devices of a group are connected, over all server processes. */

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { Lesson } from '../lessons/lessons.entities.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { PracticalVersion } from '../practicals/practicals.entities.js';
@@ -9,7 +10,7 @@ import { MarksService } from './marks.service.js';
 
 @Module({
   imports: [
-    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]),
+    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion, Lesson]),
     LessonsModule,
     ObservingModule,
   ],

@@ -1,5 +1,5 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
-import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
+import type { MarkCell, MarkRow as MarkRowView, MarkTable, WireEvent } from '@kivex/contract';
 import { lessonMarks, readGroup, type GroupRecord } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -24,6 +24,7 @@ export class MarksService {
   constructor(
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     @InjectRepository(MarkChangeRow) private readonly changes: Repository<MarkChangeRow>,
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(PracticalVersion) private readonly versions: Repository<PracticalVersion>,
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
@@ -61,6 +62,21 @@ export class MarksService {
       .filter((id) => lesson.state !== 'running' || record.handedIn[id] !== undefined);
     if (students.length)
       await this.compute(lesson, samples, [{ students, unknowns: group.unknowns, record }]);
+  }
+
+  /** Brings marks up to date after new entries: at a hand-in, and whenever the group has marks already. */
+  async afterEntries(lessonId: string, groupId: string, fresh: readonly WireEvent[]): Promise<void> {
+    const kinds = new Set(fresh.map((e) => e.body.type));
+    if (!kinds.has('hand-in')) {
+      if (!kinds.has('observation') && !kinds.has('naming')) return;
+      const marked = await this.marks.query<{ id: string }[]>(
+        'SELECT m.id FROM lesson_seat s JOIN mark m ON m.lessonId = s.lessonId AND m.studentId = s.studentId WHERE s.groupId = ? LIMIT 1',
+        [groupId],
+      );
+      if (!marked.length) return;
+    }
+    const lesson = await this.lessons.findOneByOrFail({ id: lessonId });
+    await this.computeGroup(lesson, groupId);
   }
 
   private async compute(

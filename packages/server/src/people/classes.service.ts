@@ -7,6 +7,7 @@ import { In, IsNull, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { SecretsService } from '../access/secrets.service.js';
 import { SessionsService } from '../access/sessions.service.js';
+import { LiveService } from '../live/live.service.js';
 import { badInput, conflict, notFound, ProblemException } from '../problems/problems.js';
 import { SchoolClass, Student } from './people.entities.js';
 
@@ -20,6 +21,7 @@ export class ClassesService {
     @InjectRepository(Student) private readonly students: Repository<Student>,
     private readonly secrets: SecretsService,
     private readonly sessions: SessionsService,
+    private readonly live: LiveService,
   ) {}
 
   async list(schoolId: string): Promise<ClassHead[]> {
@@ -119,6 +121,7 @@ export class ClassesService {
       const pin = this.secrets.newPin();
       await this.students.update({ id: student.id }, { pinHash: await this.secrets.hash(pin) });
       await this.sessions.closeAllOfStudent(student.id);
+      this.live.dropStudent(student.id);
       cards.push({ student: student.id, name: student.name, pin });
     }
     return cards;
@@ -141,6 +144,7 @@ export class ClassesService {
     await this.ownStudent(schoolId, studentId);
     await this.students.update({ id: studentId }, { leftAt: new Date() });
     await this.sessions.closeAllOfStudent(studentId);
+    this.live.dropStudent(studentId);
   }
 
   private async ownStudent(schoolId: string, studentId: string): Promise<Student> {

@@ -127,16 +127,14 @@ export async function makeSchool(server: TestServer, mark = ''): Promise<TestSch
   await source.getRepository(School).insert({ id: schoolId, name: `Test School ${mark}` });
   const passwordHash = await secrets.hash(password);
   for (const role of ['teacher', 'technician', 'head'] as const) {
-    await source
-      .getRepository(Staff)
-      .insert({
-        id: uuidv7(),
-        schoolId,
-        name: `The ${role}`,
-        email: `${role}${mark}@test.example`,
-        role,
-        passwordHash,
-      });
+    await source.getRepository(Staff).insert({
+      id: uuidv7(),
+      schoolId,
+      name: `The ${role}`,
+      email: `${role}${mark}@test.example`,
+      role,
+      passwordHash,
+    });
   }
   const classId = uuidv7();
   await source.getRepository(SchoolClass).insert({ id: classId, schoolId, name: `Class ${mark}` });

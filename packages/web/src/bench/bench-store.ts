@@ -1,10 +1,5 @@
 /** The bench as this device knows it: what the server has, and what only the device has yet. */
-import {
-  benchSpace,
-  type Bench,
-  type EventsReceipt,
-  type WireEvent,
-} from '@kivex/contract';
+import { benchSpace, type Bench, type EventsReceipt, type LogReply, type WireEvent } from '@kivex/contract';
 import { readGroup, type GroupRecord, type LessonEvent, type StudentBody } from '@kivex/core';
 import { io, type Socket } from 'socket.io-client';
 import { v7 as uuidv7 } from 'uuid';
@@ -29,6 +24,26 @@ export interface BenchState {
 let device: DeviceStore | undefined;
 let outbox: Outbox | undefined;
 let socket: Socket | undefined;
+let wireReady = false;
+
+/** Milliseconds to wait for an answer on the wire before the entry goes the HTTP way. */
+const wirePatience = 6_000;
+
+/** Sends entries by the wire when it is up, else by HTTP. Either way each entry is kept once. */
+async function send(events: readonly object[]): Promise<EventsReceipt> {
+  if (socket && wireReady) {
+    const reply = await socket
+      .timeout(wirePatience)
+      .emitWithAck('log', events)
+      .then(
+        (answer: LogReply) => answer,
+        () => undefined,
+      );
+    if (reply?.receipt) return reply.receipt;
+    if (reply && reply.status < 500) throw new RequestProblem(reply.status, reply.detail);
+  }
+  return request<EventsReceipt>('POST', '/api/bench/events', { events });
+}
 
 /** The log with one more entry, each once, in the server's order. */
 function withEvent(events: readonly WireEvent[], event: WireEvent): readonly WireEvent[] {
@@ -59,7 +74,7 @@ export const useBench = create<BenchState>((set, get) => {
       outbox = new Outbox(
         {
           device: device!,
-          send: (events) => request<EventsReceipt>('POST', '/api/bench/events', { events }),
+          send,
           changed: ({ waiting, reached, signedOut }) => {
             set({ waiting, reached });
             if (signedOut) set({ status: 'not-joined' });
@@ -82,14 +97,22 @@ export const useBench = create<BenchState>((set, get) => {
       reconnectionDelayMax: 5000,
     });
     let connectedBefore = false;
-    socket.on('connect', () => {
+    // Only once the server knows who we are does it listen to what we log.
+    socket.on('ready', () => {
+      wireReady = true;
       set({ reached: true });
       // After a gap the log may have grown without us.
       if (connectedBefore) void refresh();
       connectedBefore = true;
       void outbox?.flush();
     });
-    socket.on('disconnect', () => set({ reached: false }));
+    socket.on('disconnect', (reason) => {
+      wireReady = false;
+      set({ reached: false });
+      // Hung up on by the server: the seat or the session has changed; ask anew who we are.
+      if (reason === 'io server disconnect')
+        void refresh().then(() => get().status === 'joined' && socket?.connect());
+    });
     socket.on('lesson-event', (event: WireEvent) => {
       const now = get().bench;
       if (!now) return;

@@ -47,7 +47,10 @@ export default function NewLessonPage() {
   } = useForm<NewLesson>({
     defaultValues: { practical: '', class: '', startsAt: proposed(), room: '', size: '2', perRow: '5' },
   });
-  const [classId, size, perRow, practicalId] = useWatch({ control, name: ['class', 'size', 'perRow', 'practical'] });
+  const [classId, size, perRow, practicalId] = useWatch({
+    control,
+    name: ['class', 'size', 'perRow', 'practical'],
+  });
   const roster = useQuery({
     queryKey: ['class', classId],
     queryFn: () => request<ClassRoster>('GET', `/api/classes/${classId}`),

@@ -1,5 +1,5 @@
-/** Who may listen: staff to the boards of their school's lessons, students to their own group. */
-import { benchSpace, boardSpace } from '@kivex/contract';
+/** Who may listen to a board: teaching staff, to the lessons of their own school. */
+import { boardSpace } from '@kivex/contract';
 import { Logger } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { WebSocketGateway, type OnGatewayConnection, type OnGatewayInit } from '@nestjs/websockets';
@@ -7,9 +7,10 @@ import type { Namespace, Socket } from 'socket.io';
 import { Repository } from 'typeorm';
 import { SessionsService } from '../access/sessions.service.js';
 import { Lesson } from '../lessons/lessons.entities.js';
-import { boardRoom, groupRoom, LiveService } from './live.service.js';
+import { boardRoom, LiveService } from './live.service.js';
 
-const refuse = (socket: Socket, why: string): void => {
+/** Says why, then hangs up. */
+export const refuse = (socket: Socket, why: string): void => {
   socket.emit('refused', why);
   socket.disconnect(true);
 };
@@ -41,30 +42,6 @@ export class BoardGateway implements OnGatewayInit, OnGatewayConnection {
     } catch (error) {
       new Logger('live').error((error as Error).stack);
       refuse(socket, 'Kivex could not connect the board; it will try again.');
-    }
-  }
-}
-
-@WebSocketGateway({ namespace: benchSpace })
-export class BenchGateway implements OnGatewayConnection {
-  constructor(
-    private readonly live: LiveService,
-    private readonly sessions: SessionsService,
-  ) {}
-
-  async handleConnection(socket: Socket): Promise<void> {
-    try {
-      const student = await this.sessions.studentOf(socket.handshake.headers.cookie);
-      if (!student) return refuse(socket, 'Join the lesson first.');
-      const data = socket.data as { groupId?: string };
-      data.groupId = student.groupId;
-      await socket.join([groupRoom(student.groupId), boardRoom(student.lessonId)]);
-      socket.once('disconnect', () => void this.live.presence(student.lessonId, student.groupId));
-      await this.live.presence(student.lessonId, student.groupId);
-      socket.emit('ready');
-    } catch (error) {
-      new Logger('live').error((error as Error).stack);
-      refuse(socket, 'Kivex could not connect this device; it will try again.');
     }
   }
 }
