@@ -1,6 +1,7 @@
 // npm start: everything from a fresh checkout to a running Kivex.  --empty: no demo data.  --lan: let the room's devices join.
 import { randomInt } from 'node:crypto';
 import { networkInterfaces } from 'node:os';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildAll, root } from './built.mjs';
 import { startMariadb } from './mariadb.mjs';
@@ -11,6 +12,8 @@ const options = new Set(process.argv.slice(2));
 const known = ['--empty', '--lan'];
 const began = Date.now();
 
+const lock = join(root, '.data', 'start.pid');
+let locked = false;
 let mariadb;
 let server;
 let stopping = false;
@@ -19,8 +22,24 @@ async function stop(code) {
   stopping = true;
   await server?.stop();
   await mariadb?.stop();
+  if (locked) rmSync(lock, { force: true });
   process.exit(code);
 }
+/** One start at a time in a checkout: two would share a database and stop it under each other. */
+function takeLock() {
+  const pid = existsSync(lock) ? Number(readFileSync(lock, 'utf8')) : 0;
+  const command =
+    pid && existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, 'utf8') : '';
+  if (pid !== process.pid && command.includes('start.mjs')) {
+    throw new Error(
+      `Kivex is running or starting from this folder already (process ${pid}). Use that one, or stop it first with Ctrl-C in its window.`,
+    );
+  }
+  mkdirSync(join(root, '.data'), { recursive: true });
+  writeFileSync(lock, String(process.pid));
+  locked = true;
+}
+
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
   process.on(signal, () => {
     console.log('\nStopping Kivex …');
@@ -32,6 +51,7 @@ try {
   const stranger = [...options].find((option) => !known.includes(option));
   if (stranger) throw new Error(`npm start does not know ${stranger}; it knows ${known.join(' and ')}.`);
   needNode();
+  takeLock();
   const port = Number(process.env.KIVEX_PORT || 4180);
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Error('KIVEX_PORT must be a whole number from 1 to 65535, such as 4180.');

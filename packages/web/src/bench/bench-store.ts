@@ -25,6 +25,7 @@ let device: DeviceStore | undefined;
 let outbox: Outbox | undefined;
 let socket: Socket | undefined;
 let wireReady = false;
+let askAnew: () => void = () => undefined;
 
 /** Milliseconds to wait for an answer on the wire before the entry goes the HTTP way. */
 const wirePatience = 6_000;
@@ -42,7 +43,10 @@ async function send(events: readonly object[]): Promise<EventsReceipt> {
     if (reply?.receipt) return reply.receipt;
     if (reply && reply.status < 500) throw new RequestProblem(reply.status, reply.detail);
   }
-  return request<EventsReceipt>('POST', '/api/bench/events', { events });
+  const receipt = await request<EventsReceipt>('POST', '/api/bench/events', { events });
+  // What went this way is not told over the wire: look at the record once it is in.
+  setTimeout(askAnew, 0);
+  return receipt;
 }
 
 /** The log with one more entry, each once, in the server's order. */
@@ -67,6 +71,8 @@ export const useBench = create<BenchState>((set, get) => {
       else set({ reached: false });
     }
   };
+
+  askAnew = () => void refresh();
 
   const connect = async (bench: Bench): Promise<void> => {
     const { me, lesson } = bench;
@@ -96,22 +102,23 @@ export const useBench = create<BenchState>((set, get) => {
       transports: ['websocket', 'polling'],
       reconnectionDelayMax: 5000,
     });
-    let connectedBefore = false;
     // Only once the server knows who we are does it listen to what we log.
     socket.on('ready', () => {
       wireReady = true;
       set({ reached: true });
-      // After a gap the log may have grown without us.
-      if (connectedBefore) void refresh();
-      connectedBefore = true;
-      void outbox?.flush();
+      // What was sent or committed while the wire was down did not come over it: ask for the whole record.
+      void (outbox?.flush() ?? Promise.resolve()).then(refresh);
+    });
+    // Turned away at the door (a server just starting, say), the socket would not knock again by itself.
+    socket.on('connect_error', () => {
+      if (socket && !socket.active) setTimeout(() => socket?.connect(), 2000);
     });
     socket.on('disconnect', (reason) => {
       wireReady = false;
       set({ reached: false });
       // Hung up on by the server: the seat or the session has changed; ask anew who we are.
       if (reason === 'io server disconnect')
-        void refresh().then(() => get().status === 'joined' && socket?.connect());
+        void refresh().then(() => setTimeout(() => get().status === 'joined' && socket?.connect(), 500));
     });
     socket.on('lesson-event', (event: WireEvent) => {
       const now = get().bench;

@@ -8,7 +8,7 @@ import { Outbox, type OutboxPorts } from './outbox.js';
 let device: DeviceStore;
 let made = 0;
 beforeEach(async () => {
-  device = await openDevice(`test-${++made}`);
+  device = { ...(await openDevice(`test-${++made}`)) };
 });
 
 const event = (n: number, by = 'ada'): LessonEvent => ({
@@ -75,6 +75,25 @@ describe('the outbox', () => {
     expect(waits.length).toBeGreaterThan(1);
     expect(waits).toEqual([...waits].sort((a, b) => a - b));
     expect(states.at(-1)).toMatchObject({ reached: false, signedOut: false });
+  });
+  test('an entry put in just as a round ends is sent without waiting for another occasion', async () => {
+    const { outbox, sent } = world(all);
+    const waiting = device.waiting;
+    let looks = 0;
+    const sentBoth = new Promise<void>((resolve) => {
+      // The round has seen an empty outbox and is about to report when the second entry comes.
+      device.waiting = async (...of) => {
+        looks += 1;
+        const found = await waiting(...of);
+        if (looks === 3) await outbox.put(event(2));
+        if (sent.flat().includes('id-2')) resolve();
+        return found;
+      };
+    });
+    await device.keep({ event: event(1), lesson: 'lesson' });
+    await outbox.flush();
+    await sentBoth;
+    expect(sent.flat()).toEqual(['id-1', 'id-2']);
   });
   test('a refused entry is kept with its reason and does not hold up the rest', async () => {
     const { outbox, states } = world((ids) => ({

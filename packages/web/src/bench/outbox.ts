@@ -43,23 +43,27 @@ export class Outbox {
 
   /** Sends what waits, in order, until nothing does or the server cannot be reached. */
   flush(): Promise<void> {
-    if (this.running) this.again = true;
-    else this.running = this.sendAll().finally(() => (this.running = undefined));
+    if (this.running) {
+      this.again = true;
+      return this.running;
+    }
+    this.running = this.sendAll().finally(() => {
+      this.running = undefined;
+      // Something was put in after the last look: it must not wait for a later occasion.
+      if (this.again) void this.flush();
+    });
     return this.running;
   }
 
   private async sendAll(): Promise<void> {
     this.cancel?.();
+    this.again = false;
     let reached = true;
     let signedOut = false;
     try {
       for (;;) {
-        this.again = false;
         const open = (await this.ports.device.waiting(this.student, this.lesson)).filter((w) => !w.refused);
-        if (!open.length) {
-          if (this.again) continue;
-          break;
-        }
+        if (!open.length) break;
         const sent = open.slice(0, batch).map(({ event: { id, at, body } }) => ({ id, at, body }));
         const { accepted, refused } = await this.ports.send(sent);
         await this.ports.device.done(accepted);
@@ -73,6 +77,8 @@ export class Outbox {
       const status = (error as { status?: number }).status ?? 0;
       signedOut = status === 401;
       reached = false;
+      // The timer tries again; what was put in meanwhile goes with it.
+      this.again = false;
       if (!signedOut) {
         this.cancel = this.ports.later(() => void this.flush(), this.pause);
         this.pause = Math.min(longestPause, this.pause * 2);

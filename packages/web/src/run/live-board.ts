@@ -27,9 +27,16 @@ export function useLiveBoard(lessonId: string): LiveBoard {
       // What was committed between the page's first fetch and this moment must not be missed.
       void cache.invalidateQueries({ queryKey: ['events', lessonId] });
     });
+    const knockAgain = () => {
+      // Turned away or hung up on, the socket does not come back by itself.
+      if (!socket.active) timer = setTimeout(() => socket.connect(), 2000);
+    };
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    socket.on('connect_error', knockAgain);
     socket.on('disconnect', () => {
       setConnected(false);
       setDevices({});
+      knockAgain();
     });
     socket.on('presence', ({ group, devices: n }: { group: string; devices: number }) =>
       setDevices((now) => ({ ...now, [group]: n })),
@@ -46,6 +53,8 @@ export function useLiveBoard(lessonId: string): LiveBoard {
       void cache.invalidateQueries({ queryKey: ['marks', lessonId] });
     });
     return () => {
+      clearTimeout(timer);
+      socket.off('disconnect');
       socket.disconnect();
     };
   }, [cache, lessonId]);
