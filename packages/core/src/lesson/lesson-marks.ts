@@ -21,8 +21,8 @@ export interface ItemMark extends Mark {
 }
 
 /**
- * What an entry says in words, for marking: the student's own words when there are any, with the
- * tapped value's word before them; a tapped value alone by its word.
+ * What an entry says, for people to read: the tapped value's word, then the student's own words in
+ * quotation marks.
  */
 export function answerOf(entry: ObservationEntry | undefined, attribute: string): string {
   if (!entry) return '';
@@ -31,7 +31,7 @@ export function answerOf(entry: ObservationEntry | undefined, attribute: string)
   const label = value
     ? (attributeOf(testOf(entry.body.test), attribute).values.find((v) => v.id === value)?.label ?? value)
     : '';
-  return [label, words].filter(Boolean).join('. ');
+  return label && words ? `${label}, “${words}”` : label || words;
 }
 
 /** Do the words, read to the values of the pad, say just what was tapped ("light purple" beside a tapped lilac)? */

@@ -1,0 +1,121 @@
+// npm run screenshots: one current picture of each main view in docs/screenshots, from the demo school.
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildAll, root } from './built.mjs';
+import { startMariadb } from './mariadb.mjs';
+import { freePort, needChromium, needNode, needPackages } from './prerequisites.mjs';
+import { startServer } from './serve.mjs';
+
+needNode();
+const executablePath = needChromium();
+needPackages();
+buildAll(console.log);
+const { chromium } = await import('@playwright/test');
+const { chromium: settings } = await import('../e2e/build/chromium.js');
+const out = join(root, 'docs', 'screenshots');
+mkdirSync(out, { recursive: true });
+const data = join(root, '.data', 'screenshots-database');
+rmSync(data, { recursive: true, force: true });
+
+const mariadb = await startMariadb(data);
+const port = await freePort();
+const server = await startServer({
+  KIVEX_DATABASE_URL: mariadb.url,
+  KIVEX_PORT: String(port),
+  KIVEX_DEMO: '1',
+  KIVEX_LOG: 'warn',
+});
+const base = `http://localhost:${port}`;
+const browser = await chromium.launch({ executablePath, args: settings.args });
+const device = async (width, height) =>
+  (
+    await browser.newContext({
+      viewport: { width, height },
+      locale: 'en-GB',
+      timezoneId: 'Europe/London',
+      reducedMotion: 'reduce',
+    })
+  ).newPage();
+const settle = async (page) => {
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+};
+const shot = async (page, name) => {
+  await settle(page);
+  await page.screenshot({ path: join(out, `${name}.png`) });
+  console.log(`docs/screenshots/${name}.png`);
+};
+
+try {
+  const staff = await device(1280, 800);
+  await staff.request.post(`${base}/api/staff/sign-in`, {
+    data: { email: 'orla.thresh@skerrin.example', password: 'lamp-room-demo' },
+    headers: { 'x-kivex': '1' },
+  });
+  const lessons = await (await staff.request.get(`${base}/api/lessons`)).json();
+  const lesson = (state) => lessons.find((l) => l.state === state);
+  const visit = async (path, name, then = async () => undefined) => {
+    await staff.goto(base + path);
+    await settle(staff);
+    await then();
+    await shot(staff, name);
+  };
+
+  // Devices at the benches, so that the board shows them.
+  const join4 = async (state, width, height, student, place) => {
+    const page = await device(width, height);
+    await page.goto(base);
+    await page.getByLabel('Lesson code').fill(lesson(state).joinCode);
+    await page.getByRole('button', { name: 'Next' }).click();
+    await page.getByLabel('Who are you?').selectOption({ label: student });
+    await page.getByLabel('Your PIN').fill(String(2401 + place * 37));
+    await page.getByRole('button', { name: 'Join' }).click();
+    await page.waitForURL('**/bench');
+    await settle(page);
+    return page;
+  };
+  const goTo = (page, place) =>
+    page.getByRole('navigation', { name: 'Bench' }).getByRole('button', { name: place }).click();
+  const phone = await join4('running', 390, 844, 'Edwin Marram', 4);
+  await phone.getByRole('button', { name: 'Next step' }).click();
+  await shot(phone, 'bench-method-phone');
+  await goTo(phone, 'Log');
+  await phone.getByRole('group', { name: 'Samples' }).getByRole('button', { name: /Jar/ }).first().click();
+  await phone.getByRole('button', { name: 'lilac', exact: true }).click();
+  await shot(phone, 'bench-log-phone');
+  const tablet = await join4('running', 820, 1180, 'Sorrel Gannet', 18);
+  await goTo(tablet, 'Name');
+  await shot(tablet, 'bench-name-tablet');
+  const marks = await join4('released', 390, 844, 'Aino Farrow', 0);
+  await shot(marks, 'feedback-phone');
+
+  await visit('/lessons', 'lessons');
+  await visit('/lessons/new', 'new-lesson', async () => {
+    await staff.getByLabel('Practical').selectOption({ index: 1 });
+    await staff.getByLabel('Class').selectOption({ index: 1 });
+    await staff
+      .getByRole('combobox', { name: /^Group of/ })
+      .first()
+      .waitFor();
+  });
+  await visit(`/lessons/${lesson('planned').id}/plan`, 'plan');
+  await visit(`/lessons/${lesson('planned').id}/prepare`, 'prepare');
+  await visit(`/lessons/${lesson('running').id}/run`, 'run', () =>
+    staff.getByText('live', { exact: true }).waitFor(),
+  );
+  await visit(`/lessons/${lesson('marking').id}/mark`, 'mark', async () => {
+    await staff.keyboard.press('n');
+    await staff.getByLabel('Marking desk').waitFor();
+  });
+  await visit(`/lessons/${lesson('released').id}/review`, 'review');
+  await visit('/classes', 'class', async () => {
+    await staff.getByRole('link', { name: /10 Beacon/ }).click();
+    await staff.getByLabel(/Paste one name a line/).fill('Name\nUlla Brine\nAino Farrow');
+    await staff.getByText('Already in the class').waitFor();
+  });
+  await visit('/specimen', 'specimen');
+} finally {
+  await browser.close();
+  await server.stop();
+  await mariadb.stop();
+}
