@@ -95,6 +95,9 @@ describe('marks of one student', () => {
     expect(points(saw('lilac', { words: 'only for a moment' }))[0]).toBe(1);
     expect(points(saw('lilac', { words: 'a sort of light purple' }))[0]).toBe(1);
   });
+  test('the answer shown keeps the tap and the own words apart', () => {
+    expect(marks(saw('lilac', { words: 'light purple' }))[0]?.answer).toBe('lilac, “light purple”');
+  });
   test('nothing done earns nothing and says so', () => {
     expect(marks().map((m) => m.why[0]?.code)).toEqual(['blank', 'blank']);
   });

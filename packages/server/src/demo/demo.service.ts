@@ -200,7 +200,7 @@ export class DemoService {
           lesson,
           cell.id,
           1,
-          'Near enough to lilac for this class; we agreed on the word afterwards.',
+          'Near enough; we agreed on the word in class afterwards.',
         );
     }
     await this.lessons.moveTo(teacher, lessonId, 'released');

@@ -112,8 +112,9 @@ export function RosterImport({ classId }: { readonly classId: string }) {
       </Button>
       {wrong.length > 0 && (
         <chakra.p color="saffron">
-          {wrong.length === 1 ? 'One line' : `${wrong.length} lines`} cannot be taken as they are; they stay
-          here to be put right.
+          {wrong.length === 1
+            ? 'One line cannot be taken as it is; it stays here to be put right.'
+            : `${wrong.length} lines cannot be taken as they are; they stay here to be put right.`}
         </chakra.p>
       )}
     </Tile>
