@@ -13,7 +13,7 @@ function* filesBelow(folder) {
     if (skipped.has(entry.name)) continue;
     const path = join(folder, entry.name);
     if (entry.isDirectory()) yield* filesBelow(path);
-    else yield path;
+    else if (!entry.name.endsWith('.tsbuildinfo')) yield path;
   }
 }
 
