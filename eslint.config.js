@@ -27,6 +27,7 @@ export default tseslint.config(
       globals: {
         process: 'readonly',
         console: 'readonly',
+        document: 'readonly',
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
         performance: 'readonly',

@@ -57,3 +57,16 @@ export const flameColoursOfUnlabelledJars: Practical = {
   tests: [{ test: 'flame', variant: 'wire', attributes: ['colour', 'throughBlueGlass'] }],
   unknownsPerGroup: 2,
 };
+
+const byVariant = (variant: VariantId, title: string): Practical => ({
+  ...flameColoursOfUnlabelledJars,
+  title,
+  tests: flameColoursOfUnlabelledJars.tests.map((test) => ({ ...test, variant })),
+});
+
+/** The practicals that ship: one for each way of doing the test, since schools differ in it. */
+export const shippedPracticals: readonly Practical[] = [
+  flameColoursOfUnlabelledJars,
+  byVariant('splint', 'Flame colours of unlabelled jars, by soaked splint'),
+  byVariant('swab', 'Flame colours of unlabelled jars, by wet swab'),
+];

@@ -101,7 +101,7 @@ export const flameTest: TestDefinition = {
       shows: { colour: ['yellow'] },
       explains: true,
       advice:
-        'Yellow covers other colours. Clean the wire until the flame shows none, then look again, and once through the blue glass.',
+        'Yellow covers other colours. Begin again with a clean wire, a fresh splint or a fresh swab, and look through the blue glass too.',
       source: 'school-practice',
     },
     {

@@ -1,5 +1,5 @@
 /** Fills an empty database with the demo school: one lesson in each state, through the same services as real work. */
-import { flameColoursOfUnlabelledJars } from '@kivex/core';
+import { shippedPracticals } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -65,7 +65,9 @@ export class DemoService {
     const staff = demoStaff.map((s) => ({ ...s, id: uuidv7(), schoolId, passwordHash }));
     await this.source.getRepository(Staff).insert(staff);
     const teacher: StaffCaller = staff[0]!;
-    const practical = await this.practicals.add(schoolId, flameColoursOfUnlabelledJars);
+    const [practical] = (await Promise.all(
+      shippedPracticals.map((document) => this.practicals.add(schoolId, document)),
+    )) as [string];
 
     const classes = [];
     for (const { name, students } of demoClasses) {

@@ -1,5 +1,6 @@
 /** What students' devices may log, checked field by field; one class for each kind of entry. */
 import type { StudentBody } from '@kivex/core';
+import { ApiProperty } from '@nestjs/swagger';
 import { plainToInstance, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -108,6 +109,7 @@ export function checkEvent(raw: unknown): CheckedEvent | { readonly id: string; 
 }
 
 export class EventsDto {
+  @ApiProperty({ type: [Object], description: 'Entries as { id: UUIDv7, at: ISO 8601, body }' })
   @IsArray({ message: 'Send entries as a list.' })
   @ArrayMaxSize(200, { message: 'Send at most 200 entries at once.' })
   @IsObject({ each: true, message: 'Each entry is an object.' })

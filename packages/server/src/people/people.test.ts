@@ -45,7 +45,7 @@ describe('the first school', () => {
     expect(
       (await client.post('/api/staff/sign-in', { email: 'ivo@tarn.example', password })).body,
     ).toMatchObject({ role: 'head', school: 'Tarn Light School' });
-    expect((await client.get<unknown[]>('/api/practicals')).body).toHaveLength(1);
+    expect((await client.get<unknown[]>('/api/practicals')).body).toHaveLength(3);
   });
 });
 

@@ -1,6 +1,6 @@
 /** Members of staff, and the first school of an empty Kivex. */
 import type { StaffMember } from '@kivex/contract';
-import { flameColoursOfUnlabelledJars } from '@kivex/core';
+import { shippedPracticals } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { timingSafeEqual } from 'node:crypto';
@@ -70,6 +70,6 @@ export class StaffService {
     const schoolId = uuidv7();
     await this.schools.insert({ id: schoolId, name: wanted.school.trim() });
     await this.add(schoolId, { ...wanted, role: 'head' });
-    await this.practicals.add(schoolId, flameColoursOfUnlabelledJars);
+    for (const practical of shippedPracticals) await this.practicals.add(schoolId, practical);
   }
 }

@@ -25,7 +25,7 @@ export class PracticalsService {
       )
       .take(200)
       .getMany();
-    return newest.map(headOf);
+    return newest.map(headOf).sort((a, b) => a.title.localeCompare(b.title));
   }
 
   /** The newest version of a practical of the school. @throws 404 */
