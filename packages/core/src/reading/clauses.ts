@@ -26,12 +26,12 @@ export function normalise(answer: string): string {
   let text = answer.slice(0, longestAnswer).normalize('NFKC').toLowerCase();
   for (const [from, to] of contractions) text = text.replace(from, to);
   return text
+    .replace(/\s*(?:->|→|=>|⇒)\s*/g, ' then ')
     .replace(/\bcolou?r(?:ed|s)?\b/g, 'colour')
     .replace(/\bcolord\b|\bcolourd\b/g, 'colour')
     .replace(/\bgr[ae]y\b/g, 'grey')
     .replace(/[‐-―−-]/g, ' ')
     .replace(/&|\+/g, ' and ')
-    .replace(/\s*(?:->|→|=>|⇒)\s*/g, ' then ')
     .replace(/[()[\]]/g, ' ; ')
     .replace(/['’"“”{}*_~^`]/g, ' ');
 }
@@ -75,4 +75,4 @@ export function clausesOf(answer: string): Clause[] {
   return clauses;
 }
 
-const rank: Record<Clause['joined'], number> = { start: 0, stop: 1, and: 2, or: 3, then: 4, but: 5 };
+const rank: Record<Clause['joined'], number> = { start: 0, stop: 1, and: 2, or: 3, but: 4, then: 5 };

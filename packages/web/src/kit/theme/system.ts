@@ -45,7 +45,7 @@ export const system = createSystem(defaultBaseConfig, {
     'h1, h2, h3': { lineHeight: '1.2', fontWeight: '700', textWrap: 'balance' },
     'sub, sup': { fontSize: '0.72em' },
     '*': { _motionReduce: { animation: 'none', transition: 'none' } },
-    '[data-noprint]': { _print: { display: 'none' } },
+    '[data-noprint]': { _print: { display: 'none !important' } },
   },
   theme: {
     breakpoints: { sm: '480px', md: '768px', lg: '1024px', xl: '1280px' },

@@ -1,0 +1,127 @@
+import { describe, expect, test } from '@jest/globals';
+import { adviceOn } from './advice.js';
+import { itemResults, namings } from './class-results.js';
+import { flameColoursOfUnlabelledJars, shippedPracticals } from './practical.js';
+import type { LessonEvent } from './record.js';
+import { lookalikes } from '../reasoning/lookalikes.js';
+import { isIonId } from '../species/species.js';
+import { syllabusOf } from '../syllabus/syllabuses.js';
+import { attributeOf, testOf, variantOf } from '../tests/tests.js';
+
+let made = 0;
+const named = (by: string, sample: string, answer: string): LessonEvent => ({
+  id: `n${++made}`,
+  group: 'g',
+  by,
+  at: '2026-01-01T10:00:00Z',
+  body: { type: 'naming', sample, answer, evidence: [] },
+});
+const unknowns = [
+  { id: 'j1', ions: ['K+', 'Cl-'] },
+  { id: 'j2', ions: ['Li+', 'CO3^2-'] },
+];
+
+describe('how a class did', () => {
+  test('points add up by item, observation and conclusion apart', () => {
+    const cell = (sample: string, strand: 'observation' | 'conclusion', points: number) => ({
+      sample,
+      strand,
+      points,
+      max: 1,
+    });
+    const items = itemResults([
+      cell('j1', 'observation', 1),
+      cell('j1', 'observation', 0),
+      cell('j1', 'conclusion', 1),
+      cell('j2', 'observation', 1),
+    ]);
+    expect(items).toEqual([
+      { sample: 'j1', strand: 'observation', earned: 1, of: 2 },
+      { sample: 'j1', strand: 'conclusion', earned: 1, of: 1 },
+      { sample: 'j2', strand: 'observation', earned: 1, of: 1 },
+    ]);
+  });
+  test('the last name a student gave counts, once each, against the truth', () => {
+    const found = namings(
+      [
+        named('a', 'j1', 'sodium'),
+        named('a', 'j1', 'potassium'),
+        named('b', 'j1', 'K+'),
+        named('c', 'j1', 'sodium'),
+      ],
+      unknowns,
+    );
+    expect(found).toEqual([
+      { truth: 'K+', named: 'K+', n: 2 },
+      { truth: 'K+', named: 'Na+', n: 1 },
+    ]);
+  });
+  test('what cannot be read as one ion is counted as unclear', () => {
+    expect(namings([named('a', 'j2', 'lithium or sodium'), named('b', 'j2', 'no idea')], unknowns)).toEqual([
+      { truth: 'Li+', named: null, n: 2 },
+    ]);
+  });
+  test('a name for a jar that is not among the unknowns is left out', () => {
+    expect(namings([named('a', 'elsewhere', 'sodium')], unknowns)).toEqual([]);
+  });
+});
+
+describe('advice after a result', () => {
+  test('yellow points at sodium about, nothing at too little sample, a late red at reading late', () => {
+    expect(adviceOn('flame', { colour: 'yellow' })).toMatch(/Yellow covers/);
+    expect(adviceOn('flame', { colour: 'none', throughBlueGlass: 'none' })).toMatch(/too little sample/);
+    expect(adviceOn('flame', { colour: 'orange-red' })).toMatch(/first two seconds/);
+  });
+  test('a clear result gets none', () => {
+    expect(adviceOn('flame', { colour: 'crimson', throughBlueGlass: 'crimson' })).toBeUndefined();
+    expect(adviceOn('flame', {})).toBeUndefined();
+  });
+  test('no advice names an ion, which would give an answer away', () => {
+    for (const slip of testOf('flame').slips)
+      expect(slip.advice).not.toMatch(/lithium|sodium|potassium|calcium|copper/i);
+  });
+});
+
+describe('which samples look alike', () => {
+  const tests = [{ test: 'flame', attributes: ['colour', 'throughBlueGlass'] }];
+  test('one ion twice shows the same; the reds overlap to the eye and part through the glass', () => {
+    const samples = [
+      ['K+', 'Cl-'],
+      ['K+', 'SO4^2-'],
+      ['Li+', 'Cl-'],
+      ['Ca2+', 'Cl-'],
+    ];
+    expect(lookalikes(samples, tests)).toEqual([{ pair: [0, 1], how: 'same' }]);
+    const eyeOnly = [{ test: 'flame', attributes: ['colour'] }];
+    expect(lookalikes(samples, eyeOnly)).toEqual([
+      { pair: [0, 1], how: 'same' },
+      { pair: [2, 3], how: 'overlap' },
+    ]);
+  });
+});
+
+describe('the practicals that ship', () => {
+  test.each(shippedPracticals.map((p) => [p.title, p] as const))('%s holds together', (_, practical) => {
+    const { cations } = syllabusOf(practical.syllabus);
+    expect(practical.samples.filter((s) => s.role === 'known')).toHaveLength(5);
+    expect(practical.samples.filter((s) => s.role === 'unknown')).toHaveLength(6);
+    expect(new Set(practical.samples.map((s) => s.key)).size).toBe(practical.samples.length);
+    for (const sample of practical.samples) {
+      expect(sample.ions.every(isIonId)).toBe(true);
+      expect(cations).toContain(sample.ions[0]);
+    }
+    for (const { test: id, variant, attributes } of practical.tests) {
+      expect(variantOf(testOf(id), variant).steps.length).toBeGreaterThan(2);
+      for (const attribute of attributes) attributeOf(testOf(id), attribute);
+    }
+  });
+  test('each way of doing the test is there once, with its cautions and its waste', () => {
+    expect(shippedPracticals.map((p) => p.tests[0]!.variant)).toEqual(['wire', 'splint', 'swab']);
+    for (const variant of testOf('flame').variants) {
+      expect(variant.steps.some((step) => step.cautions?.some((c) => c.level === 'danger'))).toBe(true);
+      expect(variant.waste).toMatch(/\.$/);
+      expect(variant.stations).toContain('burner');
+    }
+    expect(flameColoursOfUnlabelledJars.unknownsPerGroup).toBeLessThan(6);
+  });
+});

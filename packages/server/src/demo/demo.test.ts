@@ -1,0 +1,97 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Bench, Feedback, LessonHead, MarkTable } from '@kivex/contract';
+import { Client, freshDatabase, serve, type TestServer } from '../testing/test-server.js';
+import { demoClasses, demoPassword, demoStaff } from './demo-data.js';
+import { demoPin, DemoService } from './demo.service.js';
+
+let server: TestServer;
+let database: Awaited<ReturnType<typeof freshDatabase>>;
+let logins: string[];
+let teacher: Client;
+let lessons: LessonHead[];
+
+beforeAll(async () => {
+  database = await freshDatabase();
+  server = await serve(database.url);
+  logins = await server.app.get(DemoService).fill();
+  teacher = server.client();
+  await teacher.post('/api/staff/sign-in', { email: demoStaff[0]!.email, password: demoPassword });
+  lessons = (await teacher.get<LessonHead[]>('/api/lessons')).body;
+});
+afterAll(async () => {
+  await server.close();
+  await database.drop();
+});
+const lesson = (state: string) => lessons.find((l) => l.state === state)!;
+
+describe('the demo school', () => {
+  test('has one lesson in each state and says how to log in', () => {
+    expect(lessons.map((l) => l.state).sort()).toEqual(['marking', 'planned', 'released', 'running']);
+    expect(logins.join('\n')).toContain(demoStaff[0]!.email);
+    expect(logins.join('\n')).toContain(lesson('running').joinCode);
+  });
+  test('is made once: a second start finds it there', async () => {
+    expect(await server.app.get(DemoService).fill()).toEqual(logins);
+    expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(4);
+  });
+  test('leaves another school alone', async () => {
+    const other = await freshDatabase();
+    const second = await serve(other.url);
+    await second.client().post('/api/first-school', {
+      school: 'Real School',
+      name: 'A Head',
+      email: 'head@real.example',
+      password: 'a real password',
+      setUpCode: '12345678',
+    });
+    expect(await second.app.get(DemoService).fill()).toEqual([]);
+    await second.close();
+    await other.drop();
+  });
+  test('the log-ins it prints work, staff and student', async () => {
+    for (const { email } of demoStaff) {
+      expect(
+        (await server.client().post('/api/staff/sign-in', { email, password: demoPassword })).status,
+      ).toBe(200);
+    }
+    const student = server.client();
+    const names = await student.post<{ names: { id: string; name: string }[] }>('/api/join/names', {
+      code: lesson('running').joinCode,
+    });
+    const first = names.body.names.find((n) => n.name === demoClasses[0]!.students[0])!;
+    expect(
+      (
+        await student.post('/api/join', {
+          code: lesson('running').joinCode,
+          student: first.id,
+          pin: demoPin(0),
+        })
+      ).status,
+    ).toBe(204);
+    expect((await student.get<Bench>('/api/bench')).body.samples).toHaveLength(7);
+  });
+  test('the lesson to be marked leaves something for a person, the released one nothing', async () => {
+    const marking = (await teacher.get<MarkTable>(`/api/lessons/${lesson('marking').id}/marks`)).body;
+    const released = (await teacher.get<MarkTable>(`/api/lessons/${lesson('released').id}/marks`)).body;
+    expect(marking.open).toBeGreaterThan(0);
+    expect(released).toMatchObject({ open: 0, released: true });
+    expect(marking.rows.every((r) => r.max === 9)).toBe(true);
+  });
+  test('a student of the released lesson reads their own feedback with reasons', async () => {
+    const student = server.client();
+    const { body } = await student.post<{ names: { id: string; name: string }[] }>('/api/join/names', {
+      code: lesson('released').joinCode,
+    });
+    const place = 4;
+    const me = body.names.find((n) => n.name === demoClasses[0]!.students[place])!;
+    await student.post('/api/join', {
+      code: lesson('released').joinCode,
+      student: me.id,
+      pin: demoPin(place),
+    });
+    const feedback = (await student.get<Feedback>('/api/bench/feedback')).body;
+    expect(feedback.me.name).toBe(me.name);
+    expect(feedback.items.every((i) => i.why.length > 0 && i.why.every((w) => w.length > 5))).toBe(true);
+    expect(feedback.points).toBe(feedback.items.reduce((sum, i) => sum + i.points, 0));
+  });
+});
