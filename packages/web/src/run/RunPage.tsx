@@ -146,7 +146,8 @@ export default function RunPage() {
         display="grid"
         gridTemplateColumns={{
           base: 'repeat(auto-fill, minmax(11.5rem, 1fr))',
-          xl: `repeat(${columns}, minmax(0, 1fr))`,
+          // As many columns as the room has, fewer where the tiles would get too narrow to read.
+          xl: `repeat(auto-fill, minmax(max(9.6rem, 100% / ${columns + 1} + 1px), 1fr))`,
         }}
         gap="3"
       >

@@ -14,7 +14,7 @@ const shortcuts: readonly (readonly [string, string])[] = [
 
 export function Shortcuts({ close }: { readonly close: () => void }) {
   return (
-    <Box position="fixed" right="4" top="14" zIndex={5} role="dialog" aria-label="Keyboard shortcuts">
+    <Box position="fixed" right="4" top="16" zIndex={5} role="dialog" aria-label="Keyboard shortcuts">
       <Tile boxShadow="lift">
         <chakra.h2 fontSize="lg" mb="2">
           Keyboard
