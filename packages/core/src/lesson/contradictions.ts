@@ -48,7 +48,7 @@ export function contradictionsOf(
         found.push({
           sample,
           kind: 'repeats-differ',
-          text: `${words}, both recorded for one jar: ask which they trust, and have it repeated.`,
+          text: `${words} are recorded for one jar: ask which they trust, and have it repeated.`,
         });
       }
     }
