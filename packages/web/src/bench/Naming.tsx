@@ -6,6 +6,7 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Formula } from '../kit/Formula.js';
+import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { EntryWells, EntryWords } from './Entries.js';
@@ -159,7 +160,8 @@ function NamingCard({
             <chakra.label display="block" mt="3" fontWeight="600" htmlFor={`name-${sample}`}>
               or write its name or formula
             </chakra.label>
-            <chakra.input
+            <Input
+              size="bench"
               id={`name-${sample}`}
               value={answer}
               maxLength={120}
@@ -168,16 +170,6 @@ function NamingCard({
               spellCheck={false}
               onChange={(e) => setAnswer(e.target.value)}
               mt="1"
-              width="100%"
-              minH="14"
-              px="3"
-              fontSize="lg"
-              bg="porcelain"
-              borderWidth="1px"
-              borderStyle="solid"
-              borderColor="slate.500"
-              borderRadius="tile"
-              _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
             />
           </Box>
           {missing && <chakra.p color="ink.soft">{missing}</chakra.p>}

@@ -4,6 +4,7 @@ import type { Bench } from '@kivex/contract';
 import { adviceOn, attributeOf, testOf, type GroupRecord, type StudentBody } from '@kivex/core';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import type { Waiting } from './device-store.js';
@@ -168,23 +169,14 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
                 (if you like)
               </chakra.span>
             </chakra.label>
-            <chakra.input
+            <Input
+              size="bench"
               id="own-words"
               value={draft.words}
               maxLength={500}
               autoComplete="off"
               onChange={(e) => change({ words: e.target.value })}
               mt="1"
-              width="100%"
-              minH="14"
-              px="3"
-              fontSize="lg"
-              bg="porcelain"
-              borderWidth="1px"
-              borderStyle="solid"
-              borderColor="slate.500"
-              borderRadius="tile"
-              _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
             />
           </Box>
           {/* Always in reach of the thumb, above the places at the foot. */}
