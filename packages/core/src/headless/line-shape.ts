@@ -53,3 +53,9 @@ export function listAt<T>(
     throw new LineError(`${where} has ${value.length} entries; at most ${most} are taken`);
   return (value as readonly Json[]).map((item, i) => each(item, `${where}[${i}]`));
 }
+/** A finite number. @throws LineError */
+export function numberAt(value: Json | undefined, where: string): number {
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    throw new LineError(`${where} must be a number, not ${kind(value)}`);
+  return value;
+}

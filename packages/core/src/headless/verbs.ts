@@ -2,13 +2,19 @@
  * The headless core: JSON Lines in, one JSON line out for each, in order. Everything Kivex computes
  * can be called this way, without a browser, server or database.
  */
+import { equationVerb } from './equation-verb.js';
+import { flameVerb } from './flame-verb.js';
 import { identifyVerb } from './identify-verb.js';
 import type { Json, JsonObject } from './line-shape.js';
 import { markVerb } from './mark-verb.js';
+import { predictVerb } from './predict-verb.js';
 
 /** The verbs by name. */
 export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   mark: markVerb,
+  equation: equationVerb,
+  predict: predictVerb,
+  flame: flameVerb,
   identify: identifyVerb,
 };
 

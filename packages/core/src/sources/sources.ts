@@ -21,10 +21,55 @@ export const sources = {
     where: 'chapter 2, flame tests, with and without cobalt glass',
     unsure: 'the table number differs between printings and was not checked to the page',
   },
-  crc: {
+  'crc-lines': {
     title: 'CRC Handbook of Chemistry and Physics',
     edition: '97th edition, 2016',
     where: 'section 10, Line Spectra of the Elements (persistent lines)',
+  },
+  'pearse-gaydon': {
+    title: 'The Identification of Molecular Spectra (R. W. B. Pearse, A. G. Gaydon)',
+    edition: '4th edition, Chapman and Hall 1976',
+    where: 'CaOH, SrOH, BaOH, BaO, CuOH, CuCl, PbO: band heads in flames',
+    unsure: 'band positions are rounded to the nanometre',
+  },
+  'cie-1931': { title: 'CIE 15: Colorimetry', edition: '3rd edition, 2004', where: 'table T.4, 2° observer' },
+  'cobalt-glass': {
+    title: 'Absorption of cobalt(II) in soda-lime glass, as drawn in textbooks of glass technology',
+    unsure: 'read off a curve for two thicknesses; single sheets differ',
+  },
+  codata: { title: 'CODATA recommended values of the fundamental physical constants', edition: '2018' },
+  'iupac-weights': {
+    title: 'IUPAC Commission on Isotopic Abundances and Atomic Weights: Standard Atomic Weights',
+    edition: '2021',
+    where: 'abridged to five figures',
+  },
+  'vogel-tests': {
+    title: "Vogel's Qualitative Inorganic Analysis (G. Svehla)",
+    edition: '7th edition, Longman 1996',
+    where: 'chapters 3 and 4, reactions of the cations and of the anions',
+    unsure: 'paragraph numbers differ between printings and were not checked to the page',
+  },
+  'nist-46': {
+    title: 'NIST Critically Selected Stability Constants of Metal Complexes (Smith, Martell, Motekaitis)',
+    edition: 'Standard Reference Database 46, version 8, 2004',
+    where: 'protonation constants at 25 °C, zero ionic strength',
+  },
+  'baes-mesmer': {
+    title: 'The Hydrolysis of Cations (C. F. Baes, R. E. Mesmer)',
+    edition: 'Wiley 1976',
+    where: 'summary tables of hydrolysis constants and hydroxide solubilities',
+    unsure: 'entered from memory of the tables; third figures were not checked to the page',
+  },
+  lange: {
+    title: "Lange's Handbook of Chemistry (J. A. Dean)",
+    edition: '15th edition, 1999',
+    where: 'tables 8.6 (solubility products) and 8.8 (formation constants of complexes)',
+    unsure: 'table numbers differ between editions',
+  },
+  'crc-ksp': {
+    title: 'CRC Handbook of Chemistry and Physics',
+    edition: '97th edition, 2016',
+    where: 'section 5, Solubility Product Constants',
   },
   'school-practice': {
     title: 'Common school wording for flame colours, as agreed between mark schemes in general use',

@@ -1,13 +1,16 @@
 /**
- * The ions Kivex knows, gathered from the data files beside this one. Look ions up here; add one by
- * adding its record to a file in `ions/` and its id to `ion.ts`.
+ * The ions, gases and metals Kivex knows, gathered from the data files beside this one. Look them up
+ * here; add one by adding its record to a data file and its id to `ion.ts` or `substance.ts`.
  */
 import { alkaliMetals } from './ions/alkali-metals.js';
 import { alkalineEarths } from './ions/alkaline-earths.js';
 import { anions } from './ions/anions.js';
 import { hydrogenAndAmmonium } from './ions/hydrogen-and-ammonium.js';
 import { otherMetals } from './ions/other-metals.js';
+import { gases } from './gases.js';
 import type { AnionId, CationId, Ion, IonId } from './ion.js';
+import { metals } from './metals.js';
+import type { GasId, MetalId, Substance, SubstanceId } from './substance.js';
 
 export const allCations: readonly Ion<CationId>[] = [
   ...hydrogenAndAmmonium,
@@ -36,6 +39,26 @@ export function ionOf(id: string): Ion {
   if (!ion) throw new RangeError(`"${id}" is not an ion Kivex knows; write it like Ca2+ or SO4^2-`);
   return ion;
 }
+
+export const allGases: readonly Substance<GasId>[] = gases;
+export const allMetals: readonly Substance<MetalId>[] = metals;
+const substances = new Map<string, Substance>([...gases, ...metals].map((s) => [s.id, s]));
+
+/** Anything a sample may hold, by id. */
+export type SpeciesId = IonId | SubstanceId;
+
+/** Is `id` the id of a gas or vapour? */
+export const isGasId = (id: string): id is GasId => substances.get(id)?.kind === 'gas';
+/** Is `id` the id of a metal? */
+export const isMetalId = (id: string): id is MetalId => substances.get(id)?.kind === 'metal';
+/** Is `id` the id of anything a sample may hold: an ion, a gas or a metal? */
+export const isSpeciesId = (id: string): id is SpeciesId => byId.has(id) || substances.has(id);
+
+/**
+ * The name of an ion, gas or metal.
+ * @throws RangeError when `id` is not known, naming it.
+ */
+export const speciesName = (id: string): string => substances.get(id)?.name ?? ionOf(id).name;
 
 /** The cation of a sample (a list of ion ids), or undefined when it holds none. */
 export const cationIn = (sample: readonly string[]): CationId | undefined => sample.find(isCationId);
@@ -80,6 +103,7 @@ export function saltName(sample: readonly string[]): string {
   const cation = cationIn(sample);
   const anion = anionIn(sample);
   return (
-    [cation && ionOf(cation).name, anion && ionOf(anion).name].filter(Boolean).join(' ') || sample.join(' ')
+    [cation && ionOf(cation).name, anion && ionOf(anion).name].filter(Boolean).join(' ') ||
+    sample.map((id) => (isSpeciesId(id) ? speciesName(id) : id)).join(' ')
   );
 }

@@ -1,0 +1,118 @@
+/**
+ * What each metal sends out in a roaring burner flame: persistent lines and molecular bands, with
+ * relative strengths for equal amounts of salt. Wavelengths are from the tables named; strengths are
+ * estimates fitted to what is seen, since a school burner is no standard source.
+ */
+import type { SourceId } from '../sources/sources.js';
+import type { CationId } from '../species/ion.js';
+import type { FlameName } from './flame-name.js';
+
+export interface Emission {
+  /** Centre in nm. */
+  readonly nm: number;
+  /** Half width at 61 % in nm; 0 for a line. */
+  readonly width: number;
+  /** Radiant power for unit amount, arbitrary units common to all metals. */
+  readonly power: number;
+}
+export interface Emitter {
+  readonly ion: CationId;
+  readonly emissions: readonly Emission[];
+  /** What the pure flame is called, by eye and through the glass; other flames are named by the nearest. */
+  readonly called: FlameName;
+  readonly calledThroughGlass: FlameName;
+  readonly source: SourceId;
+  readonly unsure: string;
+}
+
+const line = (nm: number, power: number): Emission => ({ nm, width: 0, power });
+const band = (nm: number, width: number, power: number): Emission => ({ nm, width, power });
+const estimated = 'strengths are estimates fitted to what is seen';
+
+export const emitters: readonly Emitter[] = [
+  {
+    ion: 'Li+',
+    emissions: [line(670.8, 1500), line(610.4, 4)],
+    called: 'crimson',
+    calledThroughGlass: 'purple',
+    source: 'crc-lines',
+    unsure: estimated,
+  },
+  {
+    ion: 'Na+',
+    emissions: [line(589.0, 660), line(589.6, 340)],
+    called: 'yellow',
+    calledThroughGlass: 'none',
+    source: 'crc-lines',
+    unsure: estimated,
+  },
+  {
+    ion: 'K+',
+    emissions: [
+      line(766.5, 620),
+      line(769.9, 310),
+      line(404.4, 0.65),
+      line(404.7, 0.35),
+      band(520, 70, 0.22),
+    ],
+    called: 'lilac',
+    calledThroughGlass: 'crimson',
+    source: 'crc-lines',
+    unsure: estimated,
+  },
+  {
+    ion: 'Ca2+',
+    emissions: [band(554, 4, 10), band(603, 4, 25), band(622, 6, 120), line(422.7, 0.12)],
+    called: 'orange-red',
+    calledThroughGlass: 'pale-green',
+    source: 'pearse-gaydon',
+    unsure: estimated,
+  },
+  {
+    ion: 'Sr2+',
+    emissions: [band(605, 4, 40), band(646, 6, 90), band(666, 6, 160), band(682, 6, 260), line(460.7, 1.6)],
+    called: 'red',
+    calledThroughGlass: 'purple',
+    source: 'pearse-gaydon',
+    unsure: estimated,
+  },
+  {
+    ion: 'Ba2+',
+    emissions: [
+      band(487, 5, 5),
+      band(513, 7, 26),
+      line(553.5, 26),
+      band(527, 8, 14),
+      band(545, 10, 18),
+      band(575, 12, 16),
+    ],
+    called: 'apple-green',
+    calledThroughGlass: 'blue-green',
+    source: 'pearse-gaydon',
+    unsure: estimated,
+  },
+  {
+    ion: 'Cu2+',
+    emissions: [
+      band(437, 5, 1.2),
+      band(443, 5, 1),
+      band(480, 5, 8),
+      band(488, 5, 16),
+      band(500, 8, 16),
+      band(515, 12, 14),
+      band(537, 12, 22),
+    ],
+    called: 'blue-green',
+    calledThroughGlass: 'blue-green',
+    source: 'pearse-gaydon',
+    unsure: estimated,
+  },
+  {
+    ion: 'Pb2+',
+    emissions: [line(405.8, 6), band(435, 20, 2), band(470, 25, 3), band(540, 60, 6)],
+    called: 'pale-blue',
+    calledThroughGlass: 'none',
+    source: 'pearse-gaydon',
+    unsure: `${estimated}; books give no colour through the glass`,
+  },
+];

@@ -1,0 +1,22 @@
+import type { GasId, Substance } from './substance.js';
+
+const gas = (id: GasId, name: string, ...alsoCalled: string[]): Substance<GasId> => ({
+  id,
+  kind: 'gas',
+  name,
+  alsoCalled,
+  source: 'iupac-red-book',
+});
+
+/** Gases and vapours that school tests name; nitrogen stands for "none of these". */
+export const gases: readonly Substance<GasId>[] = [
+  gas('H2', 'hydrogen'),
+  gas('O2', 'oxygen'),
+  gas('CO2', 'carbon dioxide', 'carbon(IV) oxide'),
+  gas('Cl2', 'chlorine'),
+  gas('NH3', 'ammonia'),
+  gas('SO2', 'sulfur dioxide', 'sulphur dioxide', 'sulfur(IV) oxide'),
+  gas('HCl', 'hydrogen chloride'),
+  gas('H2O', 'water', 'water vapour', 'steam'),
+  gas('N2', 'nitrogen'),
+];

@@ -1,0 +1,20 @@
+import type { MetalId, Substance } from './substance.js';
+
+const metal = (id: MetalId, name: string, ...alsoCalled: string[]): Substance<MetalId> => ({
+  id,
+  kind: 'metal',
+  name,
+  alsoCalled,
+  source: 'iupac-red-book',
+});
+
+/** Metals that go into dilute acid in school. */
+export const metals: readonly Substance<MetalId>[] = [
+  metal('Mg', 'magnesium'),
+  metal('Al', 'aluminium', 'aluminum'),
+  metal('Zn', 'zinc'),
+  metal('Fe', 'iron'),
+  metal('Cu', 'copper'),
+  metal('Ca', 'calcium'),
+  metal('Pb', 'lead'),
+];

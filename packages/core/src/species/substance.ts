@@ -1,0 +1,17 @@
+/** Gases, vapours and metals as samples: what is not an ion but can be named and tested. */
+import type { SourceId } from '../sources/sources.js';
+
+export type GasId = 'H2' | 'O2' | 'CO2' | 'Cl2' | 'NH3' | 'SO2' | 'HCl' | 'H2O' | 'N2';
+export type MetalId = 'Mg' | 'Al' | 'Zn' | 'Fe' | 'Cu' | 'Ca' | 'Pb';
+export type SubstanceId = GasId | MetalId;
+
+export interface Substance<Id extends SubstanceId = SubstanceId> {
+  /** Its formula, which is also its id. */
+  readonly id: Id;
+  readonly kind: 'gas' | 'metal';
+  /** IUPAC name, British spelling. */
+  readonly name: string;
+  /** Other names that mean exactly this substance. */
+  readonly alsoCalled: readonly string[];
+  readonly source: SourceId;
+}
