@@ -1,7 +1,7 @@
 /** The verb `identify`: from observations to what the sample may hold. */
 import { identify, type Candidates } from '../reasoning/identify.js';
-import { ionOf } from '../species/species.js';
-import { LineError, listAt, objectAt, type Json, type JsonObject } from './line-shape.js';
+import { ionOf, isGasId } from '../species/species.js';
+import { LineError, listAt, objectAt, textAt, type Json, type JsonObject } from './line-shape.js';
 import { ionAt, observationsAt } from './shared-shapes.js';
 
 const charged =
@@ -14,11 +14,25 @@ const charged =
   };
 
 function candidatesAt(value: Json | undefined): Candidates {
-  const given = objectAt(value, 'candidates', ['cations', 'anions', 'salts']);
+  const given = objectAt(value, 'candidates', ['cations', 'anions', 'salts', 'gases']);
   if (given['salts'] !== undefined) {
     objectAt(value, 'candidates', ['salts']);
     return {
-      salts: listAt(given['salts'], 'candidates.salts', 400, (salt, where) => listAt(salt, where, 4, ionAt)),
+      salts: listAt(given['salts'], 'candidates.salts', 400, (salt, where) => {
+        const ions = listAt(salt, where, 4, ionAt);
+        if (!ions.length) throw new LineError(`${where} is empty; name its ions`);
+        return ions;
+      }),
+    };
+  }
+  if (given['gases'] !== undefined) {
+    objectAt(value, 'candidates', ['gases']);
+    return {
+      gases: listAt(given['gases'], 'candidates.gases', 40, (item, where) => {
+        const id = textAt(item, where);
+        if (!isGasId(id)) throw new LineError(`${where} is "${id.slice(0, 60)}", which is not a gas Kivex knows`);
+        return id;
+      }),
     };
   }
   return {

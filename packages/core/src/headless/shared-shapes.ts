@@ -1,6 +1,6 @@
 /** Readers of the shapes several verbs share: samples and observations. */
 import type { SeenRecord } from '../reasoning/likelihood.js';
-import { isIonId } from '../species/species.js';
+import { isIonId, isSpeciesId } from '../species/species.js';
 import { attributeOf, isTestId, testOf, variantOf } from '../tests/tests.js';
 import { LineError, listAt, objectAt, textAt, type Json } from './line-shape.js';
 
@@ -11,6 +11,14 @@ export function ionAt(value: Json, where: string): string {
     throw new LineError(
       `${where} is "${id.slice(0, 60)}", which is not an ion; write it like Ca2+ or SO4^2-`,
     );
+  return id;
+}
+
+/** The id of an ion, gas or metal. @throws LineError */
+export function speciesAt(value: Json, where: string): string {
+  const id = textAt(value, where);
+  if (!isSpeciesId(id))
+    throw new LineError(`${where} is "${id.slice(0, 60)}", which is no ion, gas or metal Kivex knows; write it like Ca2+, SO4^2- or CO2`);
   return id;
 }
 
@@ -28,8 +36,14 @@ export function seenAt(value: Json, where: string): SeenRecord {
   );
   const seen: Record<string, string> = {};
   for (const [key, item] of Object.entries(raw)) {
+    const attribute = attributeOf(test, key);
+    if (attribute.number) {
+      if (typeof item !== 'number' || !Number.isFinite(item)) throw new LineError(`${where}.seen.${key} must be a number`);
+      seen[key] = String(item);
+      continue;
+    }
     const text = textAt(item, `${where}.seen.${key}`);
-    const values = attributeOf(test, key).values.map((v) => v.id);
+    const values = attribute.values.map((v) => v.id);
     if (!values.includes(text))
       throw new LineError(
         `${where}.seen.${key} must be one of ${values.join(', ')}, not "${text.slice(0, 60)}"`,

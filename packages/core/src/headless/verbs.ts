@@ -2,6 +2,7 @@
  * The headless core: JSON Lines in, one JSON line out for each, in order. Everything Kivex computes
  * can be called this way, without a browser, server or database.
  */
+import { discriminateVerb } from './discriminate-verb.js';
 import { equationVerb } from './equation-verb.js';
 import { flameVerb } from './flame-verb.js';
 import { identifyVerb } from './identify-verb.js';
@@ -16,6 +17,7 @@ export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   predict: predictVerb,
   flame: flameVerb,
   identify: identifyVerb,
+  discriminate: discriminateVerb,
 };
 
 /** Longest line read, in characters; more than any real one by far. */

@@ -14,7 +14,7 @@ import { onePoint, type Mark } from './mark-result.js';
 /** The ions of the syllabus that fit a record: cleanly if any does, else with a slip that explains. */
 function followsFrom(seen: readonly SeenRecord[], ions: readonly IonId[]): IonId[] {
   const spoken = seen.filter((record) => Object.keys(record.seen).length > 0);
-  const asked = (ion: IonId) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.ion === ion));
+  const asked = (ion: IonId) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.of === ion));
   const able = ions.filter((ion) => asked(ion).length > 0);
   const plain = able.filter((ion) => asked(ion).every((r) => explains(r, ion) === 'plain'));
   return plain.length ? plain : able.filter((ion) => asked(ion).every((r) => explains(r, ion) !== 'none'));

@@ -23,7 +23,7 @@ function wordingFor(
   const ion = item.sample.find((id) => outcomeOf(test, id)?.shows[attribute]);
   if (!ion)
     throw new RangeError(`${test.id} says nothing about ${item.sample.join(' ') || 'an empty sample'}`);
-  const own = syllabus.wording[test.id][attribute]?.[ionOf(ion).id];
+  const own = syllabus.wording[test.id]?.[attribute]?.[ionOf(ion).id];
   return { ion, wording: own ?? { strict: outcomeOf(test, ion)!.shows[attribute] as ColourTerm[] } };
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { flameTest } from '../tests/flame.js';
+import { flameTest } from '../tests/definitions/flame.js';
 import { identify } from './identify.js';
 import { explains, likelihood, probabilityOfValue } from './likelihood.js';
 
@@ -26,7 +26,7 @@ describe('likelihoods are probabilities', () => {
   });
   test('over all records of a test they sum to one for every ion', () => {
     const [colour, glass] = flameTest.attributes;
-    for (const { ion } of flameTest.outcomes) {
+    for (const { of: ion } of flameTest.outcomes) {
       let total = 0;
       for (const a of colour!.values)
         for (const b of glass!.values) total += likelihood(flame(a.id, b.id), ion);

@@ -71,6 +71,11 @@ export const sources = {
     edition: '97th edition, 2016',
     where: 'section 5, Solubility Product Constants',
   },
+  clp: {
+    title: 'Regulation (EC) No 1272/2008 on classification, labelling and packaging (CLP)',
+    where: 'annex VI, table 3, with its specific concentration limits, turned from % into mol/dm3 and rounded to the safe side',
+    unsure: 'entries are amended often; the supplier’s own safety data sheet decides',
+  },
   'school-practice': {
     title: 'Common school wording for flame colours, as agreed between mark schemes in general use',
     unsure: 'schools differ; each difference is a setting of the syllabus',

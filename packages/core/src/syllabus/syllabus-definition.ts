@@ -34,7 +34,7 @@ export interface Syllabus {
     readonly variant: VariantId;
     readonly attributes: readonly string[];
   }[];
-  readonly wording: Readonly<Record<TestId, TestWording>>;
+  readonly wording: Readonly<Partial<Record<TestId, TestWording>>>;
   readonly strictness: Strictness;
   readonly carryForward: boolean;
 }

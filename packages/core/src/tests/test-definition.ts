@@ -4,11 +4,41 @@
  * know no test by name.
  */
 import type { SourceId } from '../sources/sources.js';
-import type { IonId } from '../species/ion.js';
+import type { ReagentId } from '../hazards/reagents.js';
+import type { SpeciesId } from '../species/species.js';
 import type { WellLook } from './well-look.js';
 
-export type TestId = 'flame';
-export type VariantId = 'wire' | 'splint' | 'swab';
+export type TestId =
+  | 'appearance'
+  | 'flame'
+  | 'naoh'
+  | 'naoh-warm'
+  | 'ammonia-solution'
+  | 'dilute-acid'
+  | 'sulfate'
+  | 'halide-silver'
+  | 'halide-layer'
+  | 'nitrate-ring'
+  | 'nitrate-reduction'
+  | 'carbonate-spot'
+  | 'phosphate-spot'
+  | 'sulfate-spot'
+  | 'metal-acid'
+  | 'lit-splint'
+  | 'glowing-splint'
+  | 'limewater'
+  | 'damp-red-litmus'
+  | 'damp-blue-litmus'
+  | 'hcl-rod'
+  | 'acidified-manganate'
+  | 'anhydrous-copper-sulfate'
+  | 'cobalt-chloride-paper'
+  | 'boiling-point';
+export type VariantId =
+  'wire' | 'splint' | 'swab' | 'usual' | 'hydrochloric' | 'nitric' | 'any-acid' | 'acid-last' | 'acid-first';
+export type SampleForm = 'solid' | 'solution' | 'gas' | 'metal';
+/** What a test is about; a plan suggests only tests that can say something about its samples. */
+export type TestFamily = 'look' | 'cation' | 'anion' | 'gas' | 'metal';
 
 export interface AttributeValue {
   readonly id: string;
@@ -17,13 +47,46 @@ export interface AttributeValue {
   readonly look: WellLook;
 }
 
+export type ReadingKind =
+  | 'flame-colour'
+  | 'glass-colour'
+  | 'sample-state'
+  | 'sample-colour'
+  | 'precipitate'
+  | 'excess'
+  | 'excess-colour'
+  | 'standing'
+  | 'litmus'
+  | 'smell'
+  | 'effervescence'
+  | 'limewater'
+  | 'warmth'
+  | 'ammonia-dissolves'
+  | 'layer'
+  | 'ring'
+  | 'spot'
+  | 'residue'
+  | 'splint'
+  | 'fumes'
+  | 'decolourised'
+  | 'indicator-colour'
+  | 'number';
+
 /** One thing a test lets a person see, with the closed list of what it may be. */
 export interface Attribute {
   readonly id: string;
+  /** How free text about it is read: the name of a reader in `reading/`. */
+  readonly reads: ReadingKind;
   /** Asked of the student, second person. */
   readonly question: string;
   readonly values: readonly AttributeValue[];
   /** Pairs of values that people take for each other by eye, with the chance of it. */
+  /** The value that says nothing was seen (`none`, `no-change`), if there is one. */
+  readonly nothing?: string;
+  /** Values that say nothing either way (`not-tested`): left out of reasoning. */
+  readonly neutral?: readonly string[];
+  /** A measured number instead of a closed list, with its unit and how far off still counts. */
+  readonly number?: { readonly unit: string; readonly within: number };
   readonly confusions: readonly { readonly pair: readonly [string, string]; readonly chance: number }[];
   readonly source: SourceId;
 }
@@ -34,31 +97,48 @@ export interface Caution {
   readonly source: SourceId;
 }
 
+/** A reagent as a step uses it. Drops are 0.05 cm3 unless calibrated. */
+export interface StepReagent {
+  readonly reagent: ReagentId;
+  /** mol/dm3; null for solids and pure liquids. */
+  readonly molarity: number | null;
+  readonly drops?: number;
+  readonly volume_mL?: number;
+}
+
 export interface Step {
   readonly text: string;
+  readonly uses?: readonly StepReagent[];
   /** Why the step matters, shown on request. */
   readonly why?: string;
   readonly cautions?: readonly Caution[];
   /** Whole seconds to wait before going on. */
   readonly waitSeconds?: number;
+  /** Call the teacher over before this step. */
   readonly teacherFirst?: boolean;
+  readonly teacherOnly?: boolean;
 }
+
+export type Station = 'burner' | 'fume-cupboard' | 'hot-water-bath' | 'sink';
 
 export interface Variant {
   readonly id: VariantId;
   readonly name: string;
   readonly attendedMinutes: number;
   readonly unattendedMinutes: number;
-  readonly stations: readonly ('burner' | 'fume-cupboard' | 'hot-water-bath' | 'sink')[];
+  readonly stations: readonly Station[];
   readonly steps: readonly Step[];
   /** What the technician must do beforehand, with the lead time in hours. */
   readonly preparations: readonly { readonly task: string; readonly hoursBefore: number }[];
   readonly waste: string;
 }
 
-/** What an ion shows: for each attribute, the values that may be seen, likeliest first. */
+/** What a species shows: for each attribute, the values that may be seen, likeliest first. */
 export interface Outcome {
-  readonly ion: IonId;
+  readonly of: SpeciesId;
+  /** Holds only in this variant of method, or only in this form of sample; more particular records go before. */
+  readonly variant?: VariantId;
+  readonly form?: SampleForm;
   readonly shows: Readonly<Record<string, readonly string[]>>;
   readonly source: SourceId;
   readonly unsure?: string;
@@ -73,7 +153,9 @@ export interface Slip {
   readonly id: string;
   readonly prior: number;
   /** Factor on the prior for single ions: what glows weakly is covered more easily. 1 where absent. */
-  readonly factorFor?: Readonly<Partial<Record<IonId, number>>>;
+  readonly factorFor?: Readonly<Partial<Record<SpeciesId, number>>>;
+  /** Happens only to samples that hold one of these; to any where absent. */
+  readonly only?: readonly SpeciesId[];
   readonly shows: Readonly<Record<string, readonly string[]>>;
   readonly explains: boolean;
   /** What the student may be told: what happened and what to do, without naming the ion. */
@@ -84,6 +166,7 @@ export interface Slip {
 export interface TestDefinition {
   readonly id: TestId;
   readonly name: string;
+  readonly family: TestFamily;
   readonly attributes: readonly Attribute[];
   readonly variants: readonly Variant[];
   readonly outcomes: readonly Outcome[];

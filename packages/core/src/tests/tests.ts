@@ -1,8 +1,57 @@
 /** The tests Kivex knows, by id. Add one by adding its data file here and its id to `TestId`. */
-import { flameTest } from './flame.js';
+import { ammoniaSolutionTest } from './definitions/ammonia-solution.js';
+import { appearanceTest } from './definitions/appearance.js';
+import { diluteAcidTest } from './definitions/dilute-acid.js';
+import { flameTest } from './definitions/flame.js';
+import {
+  acidifiedManganateTest,
+  anhydrousCopperSulfateTest,
+  boilingPointTest,
+  cobaltChloridePaperTest,
+  dampBlueLitmusTest,
+  dampRedLitmusTest,
+  glowingSplintTest,
+  hclRodTest,
+  limewaterTest,
+  litSplintTest,
+} from './definitions/gas-tests.js';
+import { halideLayerTest } from './definitions/halide-layer.js';
+import { halideSilverTest } from './definitions/halide-silver.js';
+import { metalAcidTest } from './definitions/metal-acid.js';
+import { naohTest } from './definitions/naoh.js';
+import { naohWarmTest } from './definitions/naoh-warm.js';
+import { nitrateReductionTest, nitrateRingTest } from './definitions/nitrate.js';
+import { carbonateSpotTest, phosphateSpotTest, sulfateSpotTest } from './definitions/spots.js';
+import { sulfateTest } from './definitions/sulfate.js';
 import type { Attribute, Outcome, TestDefinition, TestId, Variant } from './test-definition.js';
 
-export const allTests: readonly TestDefinition[] = [flameTest];
+export const allTests: readonly TestDefinition[] = [
+  appearanceTest,
+  flameTest,
+  naohTest,
+  naohWarmTest,
+  ammoniaSolutionTest,
+  diluteAcidTest,
+  sulfateTest,
+  halideSilverTest,
+  halideLayerTest,
+  nitrateRingTest,
+  nitrateReductionTest,
+  carbonateSpotTest,
+  phosphateSpotTest,
+  sulfateSpotTest,
+  metalAcidTest,
+  litSplintTest,
+  glowingSplintTest,
+  limewaterTest,
+  dampRedLitmusTest,
+  dampBlueLitmusTest,
+  hclRodTest,
+  acidifiedManganateTest,
+  anhydrousCopperSulfateTest,
+  cobaltChloridePaperTest,
+  boilingPointTest,
+];
 const byId = new Map<string, TestDefinition>(allTests.map((test) => [test.id, test]));
 
 /** Is `id` the id of a test? */
@@ -44,6 +93,6 @@ export function variantOf(test: TestDefinition, id?: string): Variant {
   return variant;
 }
 
-/** What an ion shows in a test, or undefined where the test says nothing of it. */
-export const outcomeOf = (test: TestDefinition, ion: string): Outcome | undefined =>
-  test.outcomes.find((o) => o.ion === ion);
+/** The plain record of what a species shows in a test, or undefined where the test says nothing of it. */
+export const outcomeOf = (test: TestDefinition, id: string): Outcome | undefined =>
+  test.outcomes.find((o) => o.of === id);

@@ -1,7 +1,7 @@
 /** The flame test: what may be seen, which ion shows what, and the slips that change it. */
 import { flameVariants } from './flame-method.js';
-import type { Attribute, AttributeValue, Outcome, TestDefinition } from './test-definition.js';
-import type { WellPattern } from './well-look.js';
+import type { Attribute, AttributeValue, Outcome, TestDefinition } from '../test-definition.js';
+import type { WellPattern } from '../well-look.js';
 
 const flame = (id: string, label: string, colour: string, pattern: WellPattern): AttributeValue => ({
   id,
@@ -16,6 +16,8 @@ const nothing: AttributeValue = {
 
 const colour: Attribute = {
   id: 'colour',
+  reads: 'flame-colour',
+  nothing: 'none',
   question: 'What colour was the flame?',
   values: [
     flame('crimson', 'crimson', '#b3123c', 'bars'),
@@ -46,6 +48,8 @@ const colour: Attribute = {
 
 const throughBlueGlass: Attribute = {
   id: 'throughBlueGlass',
+  reads: 'glass-colour',
+  nothing: 'none',
   question: 'What did you see through the blue glass?',
   values: [
     flame('crimson', 'crimson', '#a3154d', 'bars'),
@@ -65,13 +69,13 @@ const throughBlueGlass: Attribute = {
   source: 'school-practice',
 };
 
-const shows = (ion: Outcome['ion'], naked: string[], glass: string[], unsure?: string): Outcome => ({
-  ion,
+const shows = (of: Outcome['of'], naked: string[], glass: string[], unsure?: string): Outcome => ({
+  of,
   shows: { colour: naked, throughBlueGlass: glass },
   source: 'vogel',
   ...(unsure ? { unsure } : {}),
 });
-const characterless = (ion: Outcome['ion']): Outcome => shows(ion, ['none'], ['none']);
+const characterless = (of: Outcome['of']): Outcome => shows(of, ['none'], ['none']);
 
 const outcomes: readonly Outcome[] = [
   shows('Li+', ['crimson', 'red'], ['crimson', 'purple']),
@@ -90,6 +94,7 @@ const outcomes: readonly Outcome[] = [
 export const flameTest: TestDefinition = {
   id: 'flame',
   name: 'Flame test',
+  family: 'cation',
   attributes: [colour, throughBlueGlass],
   variants: flameVariants,
   outcomes,

@@ -1,5 +1,5 @@
 /** The flame test as it is done: three variants with their steps, cautions and preparation. */
-import type { Caution, Step, Variant } from './test-definition.js';
+import type { Caution, Step, Variant } from '../test-definition.js';
 
 const burner: Caution = {
   text: 'Tie back long hair, tuck in ties and scarves, goggles on. Set the flame to yellow whenever you leave it.',

@@ -1,0 +1,91 @@
+/** Nitrate: the brown ring, and reduction to ammonia. */
+import { anionIds, cationIds, others } from '../species-groups.js';
+import type { TestDefinition, Variant } from '../test-definition.js';
+import { all, care, danger, none, pigment, slip, step, uses } from '../test-parts.js';
+import { redLitmusInVapour } from './vapour-attributes.js';
+
+const ring = (id: Variant['id'], name: string, acidLast: boolean): Variant => ({
+  id,
+  name,
+  attendedMinutes: 4,
+  unattendedMinutes: 0,
+  stations: ['fume-cupboard'],
+  steps: [
+    step('Put 1 cm³ of the sample in a tube and add 2 cm³ of iron(II) sulfate solution made today. Shake.', {
+      uses: [uses('FeSO4', { volume_mL: 2 })],
+      why: 'Old iron(II) sulfate has been oxidised by air and gives no ring.',
+    }),
+    step(
+      acidLast
+        ? 'Teacher only: tilt the tube and let concentrated sulfuric acid run slowly down the side, 1 cm³, so that it lies below.'
+        : 'Teacher only: acid first, cooled; then the sample with iron(II) sulfate run gently on top.',
+      { uses: [uses('H2SO4', { volume_mL: 1, molarity: 18 })], teacherOnly: true, cautions: [danger('Concentrated sulfuric acid and water: it may boil and spit. Face shield, tube pointed away.')] },
+    ),
+    step('Do not shake. Look where the two liquids meet. Log what you see.', { waitSeconds: 60, why: 'Shaking, warming or pouring fast destroys the ring.' }),
+  ],
+  preparations: [{ task: 'Iron(II) sulfate 0.2 mol/dm³, made on the day with a drop of dilute sulfuric acid', hoursBefore: 2 }],
+  waste: 'Let it cool, then pour slowly into much cold water; then sink.',
+});
+
+export const nitrateRingTest: TestDefinition = {
+  id: 'nitrate-ring',
+  name: 'Nitrate: brown ring',
+  family: 'anion',
+  attributes: [
+    {
+      id: 'ring',
+      reads: 'ring',
+      nothing: 'none',
+      question: 'What formed where the liquids meet?',
+      values: [none('no ring'), { id: 'brown', label: 'brown ring', look: { kind: 'split', before: { kind: 'solution', colour: pigment.paleGreen }, after: { kind: 'solution', colour: pigment.brown } } }],
+      confusions: [{ pair: ['none', 'brown'], chance: 0.04 }],
+      source: 'school-practice',
+    },
+  ],
+  variants: [ring('acid-last', 'Sample and iron(II) sulfate first, acid last', true), ring('acid-first', 'Acid first, sample on top', false)],
+  outcomes: [
+    ...all(['NO3-'], { ring: ['brown'] }),
+    ...all(['Br-', 'I-', 'SO3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', { unsure: 'brown fumes, iodine or sulfur disturb the ring: test for these first' }),
+    ...all(others(anionIds, 'NO3-', 'Br-', 'I-', 'SO3^2-'), { ring: ['none'] }),
+  ],
+  slips: [
+    slip('iron-sulfate-old', 0.06, { ring: ['none'] }, 'Iron(II) sulfate not made today gives no ring. Ask for fresh.'),
+    slip('shaken', 0.05, { ring: ['none'] }, 'A tube shaken, warmed or filled fast loses its ring. Repeat with the tube tilted, drop by drop.'),
+  ],
+  carelessness: 0.02,
+};
+
+export const nitrateReductionTest: TestDefinition = {
+  id: 'nitrate-reduction',
+  name: 'Nitrate: aluminium foil and sodium hydroxide',
+  family: 'anion',
+  attributes: [redLitmusInVapour],
+  variants: [
+    {
+      id: 'usual',
+      name: 'Warmed with foil',
+      attendedMinutes: 4,
+      unattendedMinutes: 0,
+      stations: ['hot-water-bath'],
+      steps: [
+        step('Put 1 cm³ of the sample in a tube, add 1 cm³ of sodium hydroxide solution and warm it alone first.', {
+          uses: [uses('NaOH', { volume_mL: 1 })],
+          why: 'Ammonium gives ammonia without any foil: rule it out first.',
+        }),
+        step('Add a small piece of aluminium foil and warm gently.', { uses: [uses('Al-foil')], cautions: [care('It may froth up: half a tube at most, pointed away.')] }),
+        step('Hold damp red litmus in the vapour, clear of the glass.', { uses: [uses('litmus')] }),
+      ],
+      preparations: [{ task: 'Aluminium foil, squares of 1 cm; hot water baths', hoursBefore: 1 }],
+      waste: 'Let it finish, then sink with plenty of water; foil to the solid waste.',
+    },
+  ],
+  outcomes: [
+    ...all(['NO3-', 'NH4+'], { litmus: ['blue'] }),
+    ...all([...others(anionIds, 'NO3-'), ...others(cationIds, 'NH4+')], { litmus: ['no-change'] }),
+  ],
+  slips: [
+    slip('litmus-dry', 0.04, { litmus: ['no-change'] }, 'Dry litmus shows nothing. Damp it and repeat.'),
+    slip('litmus-on-rim', 0.04, { litmus: ['blue'] }, 'Litmus that touches the wet glass or catches spray turns blue from the alkali. Hold it clear and repeat.'),
+  ],
+  carelessness: 0.02,
+};
