@@ -16,7 +16,9 @@ function sampleAt(value: Json, where: string): DiscriminateSample {
   const object = objectAt(value, where, ['ions', 'form']);
   return {
     ions: idsAt(object['ions'], `${where}.ions`),
-    ...(object['form'] === undefined ? {} : { form: oneOfAt(object['form'], `${where}.form`, ['solid', 'solution', 'gas', 'metal'] as const) }),
+    ...(object['form'] === undefined
+      ? {}
+      : { form: oneOfAt(object['form'], `${where}.form`, ['solid', 'solution', 'gas', 'metal'] as const) }),
   };
 }
 
@@ -27,7 +29,8 @@ export function discriminateVerb(line: JsonObject): object {
   if (!samples.length) throw new LineError('samples is empty; give at least one sample');
   const tests = listAt(line['tests'], 'tests', 60, (value, where) => {
     const id = textAt(value, where);
-    if (!isTestId(id)) throw new LineError(`${where} is "${id.slice(0, 60)}", which is not a test Kivex knows`);
+    if (!isTestId(id))
+      throw new LineError(`${where} is "${id.slice(0, 60)}", which is not a test Kivex knows`);
     return id;
   });
   return discriminate(samples, tests);

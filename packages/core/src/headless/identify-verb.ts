@@ -30,7 +30,8 @@ function candidatesAt(value: Json | undefined): Candidates {
     return {
       gases: listAt(given['gases'], 'candidates.gases', 40, (item, where) => {
         const id = textAt(item, where);
-        if (!isGasId(id)) throw new LineError(`${where} is "${id.slice(0, 60)}", which is not a gas Kivex knows`);
+        if (!isGasId(id))
+          throw new LineError(`${where} is "${id.slice(0, 60)}", which is not a gas Kivex knows`);
         return id;
       }),
     };

@@ -18,7 +18,9 @@ export function ionAt(value: Json, where: string): string {
 export function speciesAt(value: Json, where: string): string {
   const id = textAt(value, where);
   if (!isSpeciesId(id))
-    throw new LineError(`${where} is "${id.slice(0, 60)}", which is no ion, gas or metal Kivex knows; write it like Ca2+, SO4^2- or CO2`);
+    throw new LineError(
+      `${where} is "${id.slice(0, 60)}", which is no ion, gas or metal Kivex knows; write it like Ca2+, SO4^2- or CO2`,
+    );
   return id;
 }
 
@@ -38,7 +40,8 @@ export function seenAt(value: Json, where: string): SeenRecord {
   for (const [key, item] of Object.entries(raw)) {
     const attribute = attributeOf(test, key);
     if (attribute.number) {
-      if (typeof item !== 'number' || !Number.isFinite(item)) throw new LineError(`${where}.seen.${key} must be a number`);
+      if (typeof item !== 'number' || !Number.isFinite(item))
+        throw new LineError(`${where}.seen.${key} must be a number`);
       seen[key] = String(item);
       continue;
     }

@@ -1,32 +1,62 @@
 /**
- * Marks the naming of an ion. A name earns when it is what the sample holds, or, where the syllabus
+ * Marks the naming of an ion, a salt or a gas. A name earns when it is what the sample holds, or, where the syllabus
  * carries marks forward, when it follows from what the student recorded.
  */
 import { readIons } from '../reading/read-ions.js';
 import { explains, type SeenRecord } from '../reasoning/likelihood.js';
 import type { IonId } from '../species/ion.js';
-import { anionIn, cationIn, ionOf } from '../species/species.js';
+import { anionIn, cationIn, ionOf, isGasId, isIonId, speciesName } from '../species/species.js';
+import type { GasId } from '../species/substance.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { testOf } from '../tests/tests.js';
 import type { IdentificationItem } from './mark-item.js';
 import { onePoint, type Mark } from './mark-result.js';
 
-/** The ions of the syllabus that fit a record: cleanly if any does, else with a slip that explains. */
-function followsFrom(seen: readonly SeenRecord[], ions: readonly IonId[]): IonId[] {
+/** The species that fit a record: cleanly if any does, else with a slip that explains. Only records that say something of them count. */
+function followsFrom<Id extends string>(seen: readonly SeenRecord[], ids: readonly Id[]): Id[] {
   const spoken = seen.filter((record) => Object.keys(record.seen).length > 0);
-  const asked = (ion: IonId) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.of === ion));
-  const able = ions.filter((ion) => asked(ion).length > 0);
-  const plain = able.filter((ion) => asked(ion).every((r) => explains(r, ion) === 'plain'));
-  return plain.length ? plain : able.filter((ion) => asked(ion).every((r) => explains(r, ion) !== 'none'));
+  const asked = (id: Id) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.of === id));
+  const able = ids.filter((id) => asked(id).length > 0);
+  const plain = able.filter((id) => asked(id).every((r) => explains(r, id) === 'plain'));
+  return plain.length ? plain : able.filter((id) => asked(id).every((r) => explains(r, id) !== 'none'));
 }
 
 const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');
+
+/** Marks the naming of a gas. */
+function markGas(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
+  const truth = item.sample.find(isGasId);
+  if (!truth) throw new RangeError(`the sample ${item.sample.join(' ')} holds no gas`);
+  const reading = readIons(answer);
+  if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
+  const claimed = reading.gases.filter((c) => !c.denied);
+  const named = [...new Set(claimed.map((c) => c.gas))];
+  if (!named.length)
+    return onePoint(
+      0,
+      reading.gases.length ? 'denied' : 'no-name',
+      reading.gases.length ? 'It says what it is not; say what it is.' : 'No gas is named that Kivex knows.',
+    );
+  if (named.length > 1) return onePoint(0, 'two-names', 'Two gases are named; choose one.');
+  const gas = named[0];
+  if (gas === truth) return onePoint(1, 'right-gas', `It is ${speciesName(truth)}.`);
+  const pool: readonly GasId[] = [...new Set<GasId>([...syllabus.gases, truth])];
+  const fits = item.seen?.length && syllabus.carryForward ? followsFrom(item.seen, pool) : [];
+  if (gas && fits.includes(gas))
+    return onePoint(
+      1,
+      'carried-forward',
+      `${speciesName(gas)} follows from what was recorded, so the mark is carried forward. The gas itself was ${speciesName(truth)}.`,
+    );
+  return onePoint(0, 'wrong-gas', `That is not what the sample holds: it was ${speciesName(truth)}.`);
+}
 
 /**
  * Marks a naming (one point; `salt` needs both ions).
  * @throws RangeError when the sample does not hold the part asked for.
  */
 export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
+  if (item.part === 'gas') return markGas(syllabus, item, answer);
   const truth =
     item.part === 'cation'
       ? [cationIn(item.sample)]
@@ -40,7 +70,11 @@ export function markIdentification(syllabus: Syllabus, item: IdentificationItem,
   if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
 
   const ofPart = (id: IonId) => item.part === 'salt' || ionOf(id).charge > 0 === (item.part === 'cation');
-  const inCourse: readonly IonId[] = [...syllabus.cations, ...syllabus.anions];
+  const inCourse: readonly string[] = [
+    ...syllabus.cations,
+    ...syllabus.anions,
+    ...item.sample.filter(isIonId),
+  ];
   // A bare name or symbol means the ions of it that the course holds; "copper" is one ion, "iron" is two.
   const meant = reading.claims
     .filter((claim) => !claim.denied)
@@ -84,8 +118,8 @@ export function markIdentification(syllabus: Syllabus, item: IdentificationItem,
     );
 
   if (item.seen?.length && syllabus.carryForward) {
-    const cations = followsFrom(item.seen, syllabus.cations);
-    const anions = followsFrom(item.seen, syllabus.anions);
+    const cations = followsFrom<IonId>(item.seen, syllabus.cations);
+    const anions = followsFrom<IonId>(item.seen, syllabus.anions);
     const allowed = (id: IonId) =>
       (ionOf(id).charge > 0 ? cations : anions).includes(id) || wanted.includes(id);
     if (named.every(allowed)) {

@@ -25,3 +25,17 @@ export const forReview = (code: string, text: string): Mark => ({
   verdict: 'review',
   why: [{ code, text }],
 });
+
+/** Independent points put together: one left to a person leaves the whole to a person. */
+export function together(parts: readonly Mark[]): Mark {
+  const points = parts.reduce((sum, p) => sum + p.points, 0);
+  const max = parts.reduce((sum, p) => sum + p.max, 0);
+  const verdict = parts.some((p) => p.verdict === 'review')
+    ? 'review'
+    : points === 0
+      ? 'none'
+      : points === max
+        ? 'credit'
+        : 'partial';
+  return { points, max, verdict, why: parts.flatMap((p) => p.why) };
+}

@@ -1,8 +1,10 @@
 /** The front door to the markers: one item and one answer in, one mark out. */
 import { syllabusOf } from '../syllabus/syllabuses.js';
+import { markGasTest } from './mark-gas-test.js';
 import { markIdentification } from './mark-identification.js';
 import type { MarkItem } from './mark-item.js';
 import { markObservation } from './mark-observation.js';
+import { markPurpose } from './mark-purpose.js';
 import type { Mark } from './mark-result.js';
 
 /**
@@ -15,7 +17,11 @@ export function mark(syllabus: string, item: MarkItem, answer: string): Mark {
   switch (item.kind) {
     case 'observation':
       return markObservation(rules, item, answer);
+    case 'gas-test':
+      return markGasTest(rules, item, answer);
     case 'identify':
       return markIdentification(rules, item, answer);
+    case 'purpose':
+      return markPurpose(rules, item, answer);
   }
 }

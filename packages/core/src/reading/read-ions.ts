@@ -1,9 +1,13 @@
 /**
- * Reads ion names and formulas out of a free-text answer: `lithium`, `Li+`, `calsium ions`, `Ca 2+`,
- * `SO4-2`, `copper (II)`, `NaBr`. Never turns one ion into another by spelling (sulfate/sulfite).
+ * Reads the names and formulas of ions, salts and gases out of a free-text answer: `lithium`, `Li+`,
+ * `calsium ions`, `Ca 2+`, `SO4-2`, `copper (II)`, `NaBr`, `carbondioxide`. Spelling is forgiven only where
+ * no other name of school chemistry is nearer, so that sulfate is never taken for sulfite, chlorine for
+ * chloride or manganese for magnesium.
  */
+import { compositionKey, readFormula } from '../formulas/read-formula.js';
 import type { IonId } from '../species/ion.js';
-import { allIons, formulaParts, ionOf } from '../species/species.js';
+import { allGases, allIons, formulaParts, ionOf } from '../species/species.js';
+import type { GasId } from '../species/substance.js';
 import { longestAnswer } from './clauses.js';
 import { speller } from './spelling.js';
 
@@ -15,104 +19,193 @@ export interface IonClaim {
   /** Named as an element or by a bare symbol, without saying which charge. */
   readonly bare: boolean;
 }
-
+export interface GasClaim {
+  /** The gas, or null for a substance that is none of those Kivex tests for. */
+  readonly gas: GasId | null;
+  readonly denied: boolean;
+  readonly text: string;
+}
 export interface IonReading {
   readonly claims: readonly IonClaim[];
+  readonly gases: readonly GasClaim[];
   readonly unread: readonly string[];
   readonly blank: boolean;
 }
 
 const fillers = new Set(
   `the a an it is was i think its be must has have contains contained because of ion ions metal sample jar answer probably maybe definitely
-  and or either possibly perhaps could might so salt compound in this flame colour unknown element solution cation anion also as we found
-  that there would like sure very my our guess say`.split(/\s+/),
+  and or either possibly perhaps could might so salt compound in this flame colour unknown element solution cation anion also as we found gas gases
+  that there would like sure very my our guess say made up with from are both vapour name`.split(/\s+/),
 );
 const denials = new Set(['not', 'no', 'isnt', 'never', 'wasnt', 'nor', 'cannot']);
+/** Substances that are none of ours: known so that nothing is mended into one of ours that is nearer to them. */
+const foreign =
+  `bromine iodine sulfur sulphur carbon chlorate chlorite sulfide sulphide nitrite nitride oxide peroxide thiosulfate phosphide fluoride fluorine
+  manganate chromate dichromate ethanoate hydride tin gold mercury caesium rubidium beryllium phosphorus argon helium neon methane monoxide ozone cadmium bismuth platinum titanium silicon boron`.split(
+    /\s+/,
+  );
 
 const nameWords = new Map<string, readonly IonId[]>();
 const addName = (name: string, id: IonId) => nameWords.set(name, [...(nameWords.get(name) ?? []), id]);
 for (const ion of allIons) {
   for (const name of [ion.name, ...ion.alsoCalled, ...ion.shortNames]) addName(name, ion.id);
 }
+const gasNames = new Map<string, GasId>();
+for (const gas of allGases)
+  for (const name of [gas.name, ...gas.alsoCalled]) gasNames.set(name.replace(/\s/g, ''), gas.id);
+const gasWords = [...gasNames.keys()].filter((name) => /^[a-z]+$/.test(name));
+
 const singleWords = [...nameWords.keys()].filter((name) => /^[a-z]+$/.test(name));
-const spelling = speller(singleWords, fillers);
+const spelling = speller([...new Set([...singleWords, ...foreign, ...gasWords, 'dioxide'])], fillers);
+
 /** Endings that carry the meaning; a spelling slip may not cross them. */
-const ending = (word: string): string => /(?:ate|ite|ide|ine|ium|ous|ic)$/.exec(word)?.[0] ?? '';
+const ending = (word: string): string => /(?:ate|ite|ide|ine|ium|ia|ous|ic)$/.exec(word)?.[0] ?? '';
 
 const romans: Readonly<Record<string, string>> = { i: '1', ii: '2', iii: '3', iv: '4' };
-
-/** What people put for a charge of this size and sign: `2+`, `+2`, `++`. */
-function chargeSpellings(charge: number): string[] {
-  const size = Math.abs(charge);
-  const sign = charge > 0 ? '+' : '-';
-  return [`${size}${sign}`, `${sign}${size}`, sign.repeat(size)].concat(size === 1 ? [sign] : []);
-}
-
 const elementName = (id: IonId): string => ionOf(id).name.replace(/\(.*/, '');
+const atomsKey = (key: string): string => key.slice(0, key.indexOf('|'));
 
-/** Every spelling of every ion and of every balanced salt, brackets and carets left out; case is kept, so `Co` is not `CO`. */
-const formulas: ReadonlyMap<string, { readonly ions: readonly IonId[]; readonly bare: boolean }> = (() => {
-  const index = new Map<string, { ions: readonly IonId[]; bare: boolean }>();
-  for (const ion of allIons) {
-    const { formula } = formulaParts(ion.id);
-    const alike = allIons.filter(
-      (other) => formulaParts(other.id).formula === formula && elementName(other.id) === elementName(ion.id),
-    );
-    index.set(formula, { ions: alike.map((other) => other.id), bare: true });
-    for (const charge of chargeSpellings(ion.charge))
-      index.set(formula + charge, { ions: [ion.id], bare: false });
-  }
-  const times = (formula: string, n: number) => (n > 1 ? `${formula}${n}` : formula);
+interface FormulaMeaning {
+  readonly ions: readonly IonId[];
+  readonly bare: boolean;
+}
+/** Ions and balanced salts by composition; bare symbols (`Na`, `SO4`) by their atoms alone. */
+const meanings: ReadonlyMap<string, FormulaMeaning> = (() => {
+  const index = new Map<string, FormulaMeaning>();
+  const keyOf = (formula: string) => compositionKey(readFormula(formula)!);
+  const times = (formula: string, n: number) => (n > 1 ? `(${formula})${n}` : formula);
   for (const cation of allIons.filter((ion) => ion.charge > 0)) {
     for (const anion of allIons.filter((ion) => ion.charge < 0)) {
       const common = commonFactor(cation.charge, -anion.charge);
       const salt =
         times(formulaParts(cation.id).formula, -anion.charge / common) +
         times(formulaParts(anion.id).formula, cation.charge / common);
-      if (!index.has(salt)) index.set(salt, { ions: [cation.id, anion.id], bare: false });
+      const key = keyOf(salt);
+      if (!index.has(key)) index.set(key, { ions: [cation.id, anion.id], bare: false });
     }
+  }
+  for (const ion of allIons) {
+    const { formula } = formulaParts(ion.id);
+    const alike = allIons.filter(
+      (other) => formulaParts(other.id).formula === formula && elementName(other.id) === elementName(ion.id),
+    );
+    index.set(`${atomsKey(keyOf(formula))}|0`, { ions: alike.map((other) => other.id), bare: true });
+    index.set(compositionKey({ atoms: ion.atoms, charge: ion.charge }), { ions: [ion.id], bare: false });
   }
   return index;
 })();
+const gasFormulas: ReadonlyMap<string, GasId> = new Map(
+  allGases.map((gas) => [compositionKey(readFormula(gas.id)!), gas.id]),
+);
 
 function commonFactor(a: number, b: number): number {
   return b === 0 ? a : commonFactor(b, a % b);
 }
 
-const ionsOfFormula = (text: string) =>
-  formulas.get(
-    text
-      .normalize('NFKC')
-      .replace(/[−–⁻]/g, '-')
-      .replace(/⁺/g, '+')
-      .replace(/[\s^{}()]/g, ''),
-  );
+interface Formulas {
+  readonly ions?: FormulaMeaning;
+  /** null for a formula that is no gas of ours. */
+  readonly gas: GasId | null;
+}
+function ofFormula(token: string): Formulas | undefined {
+  const bare = token.replace(/[.,;:]+$/, '').replace(/\.\d*H2O$/, '');
+  const formula = readFormula(bare) ?? readFormula(bare.replace(/0/g, 'O'));
+  if (!formula) {
+    // "Na+Cl-": two ions written as one word.
+    const both = /^(.+?[+⁺])([A-Z].*[-⁻−])$/.exec(bare);
+    const pair = both && [both[1]!, both[2]!].map((part) => ofFormula(part)?.ions?.ions);
+    return pair?.every((p) => p?.length === 1)
+      ? { ions: { ions: pair.flatMap((p) => p!), bare: false }, gas: null }
+      : undefined;
+  }
+  const key = compositionKey(formula);
+  const ions = meanings.get(key);
+  return { ...(ions ? { ions } : {}), gas: gasFormulas.get(key) ?? null };
+}
+
+const elements = 'iron|copper|lead|chromium|manganese|cobalt|nickel|silver';
+const symbols: Readonly<Record<string, string>> = {
+  fe: 'iron',
+  cu: 'copper',
+  pb: 'lead',
+  cr: 'chromium',
+  mn: 'manganese',
+  co: 'cobalt',
+  ni: 'nickel',
+};
+
+/** Charges and Roman numerals drawn to the name they belong to; names of two words drawn together. */
+function glued(text: string): string {
+  return text
+    .replace(/\b([A-Z][A-Za-z0-9()]*)\s+(\^?\d?[+-])(?=\s|$|[.,;)])/g, '$1$2')
+    .replace(
+      /\b(Fe|Cu|Pb|Cr|Mn|Co|Ni)\s*\(?\s*(III|II|iii|ii)\s*\)?(?![\w])/g,
+      (_, symbol: string, roman: string) =>
+        `${symbols[symbol.toLowerCase()]}#${romans[roman.toLowerCase()] ?? ''} `,
+    )
+    .replace(
+      /([a-z])\s*\(\s*(i{1,3}|iv|[1-4]\+?)\s*\)/gi,
+      (_, letter: string, n: string) => `${letter}#${romans[n.toLowerCase()] ?? n.replace('+', '')} `,
+    )
+    .replace(
+      new RegExp(`\\b(${elements})[\\s-]*(i{2,3}|[1-4])\\s*\\+?(?!\\w)`, 'gi'),
+      (_, name: string, n: string) => `${name}#${romans[n.toLowerCase()] ?? n}`,
+    )
+    .replace(/\bhydrogen[\s-]+carbonate/gi, 'hydrogencarbonate')
+    .replace(
+      /\b(carbon|sulfur|sulphur)[\s-]*di[\s-]*ox[iy]de?\b/gi,
+      (_, first: string) => `${first.toLowerCase()}dioxide`,
+    )
+    .replace(/\bcarbon[\s-]*mon[\s-]*oxide\b/gi, 'monoxide')
+    .replace(/\bhydrogen[\s-]+chloride\b/gi, 'hydrogenchloride')
+    .replace(/\bhydrogen[\s-]+peroxide\b/gi, 'peroxide')
+    .replace(/\bwater[\s-]+vapour\b/gi, 'water');
+}
+
+const namesKept = new Map<string, string | undefined>();
+/** The known name a word is nearest to, its meaning-bearing ending kept. */
+function knownName(word: string): string | undefined {
+  if (nameWords.has(word) || gasNames.has(word)) return word;
+  if (namesKept.has(word)) return namesKept.get(word);
+  const near = spelling.read(word);
+  const [a, b] = [ending(word), near ? ending(near) : ''];
+  const name = near && !(a && b && a !== b) ? near : undefined;
+  if (namesKept.size > 5000) namesKept.clear();
+  namesKept.set(word, name);
+  return name;
+}
+
+function ionsNamed(lower: string): readonly IonId[] | undefined {
+  const [stem = '', charge] = lower.split('#');
+  const known = knownName(stem);
+  const ions = known === undefined ? undefined : nameWords.get(known);
+  if (!ions) return undefined;
+  if (!charge) return ions;
+  const element = ions.filter((id) => String(ionOf(id).charge) === charge);
+  return element.length ? element : undefined;
+}
 
 /**
- * Reads the ions an answer names.
+ * Reads the ions and gases an answer names.
  * @param answer what the student wrote; anything, any length.
  */
 export function readIons(answer: string): IonReading {
-  const text = answer.slice(0, longestAnswer).normalize('NFKC').replace(/[’']/g, '');
-  // A charge may stand apart from its symbol ("Ca 2+"), a Roman numeral in brackets apart from its name.
-  const glued = text
-    .replace(/\b([A-Z][a-z]?(?:O?\d?)?)\s+(\d?[+-])(?=\s|$|[.,;])/g, '$1$2')
-    .replace(
-      /([a-z])\s*\(\s*(i{1,3}|iv)\s*\)/gi,
-      (_, letter: string, roman: string) => `${letter}#${romans[roman.toLowerCase()] ?? ''}`,
-    )
-    .replace(
-      /\b(iron|copper|lead|chromium|manganese|cobalt|nickel)[\s-]+(i{2,3}|[23])(?![\w+])/gi,
-      (_, name: string, n: string) => `${name}#${romans[n.toLowerCase()] ?? n}`,
-    );
-  const tokens = glued.match(/[\p{L}\p{N}#^{}()+\-⁺⁻²³₂₃₄−]+/gu) ?? [];
+  const text = answer
+    .slice(0, longestAnswer)
+    .replace(/[’']/g, '')
+    .replace(/[‐‑‒–—−]/g, '-');
+  const tokens = glued(text).match(/[\p{L}\p{N}#^{}()[\].+\-⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉·•]+/gu) ?? [];
   const claims: IonClaim[] = [];
+  const gases: GasClaim[] = [];
   const unread: string[] = [];
   let denied = false;
-  for (const token of tokens) {
+  for (const raw of tokens) {
+    const token = raw.replace(/^[.()[\]]+(?=[A-Za-z])(?![^()]*\)\d)/, '').replace(/\.+$/, '');
     const lower = token
       .toLowerCase()
-      .replace(/[()+\-^{}]+$/g, (tail) => (/[+-]/.test(tail) && token.length <= 5 ? tail : ''));
+      .replace(/[()[\]^{}.,]+/g, '')
+      .replace(/^-+|-+$/g, '');
+    if (!lower) continue;
     if (denials.has(lower)) {
       denied = true;
       continue;
@@ -121,10 +214,15 @@ export function readIons(answer: string): IonReading {
       denied = false;
       continue;
     }
-    const named = nameOf(lower);
-    const symbols = /^[A-Z]/.test(token) && !named ? ionsOfFormula(token) : undefined;
-    if (named || symbols) {
-      const ions = named ?? symbols!.ions;
+    const named = ionsNamed(lower);
+    const formula = /^[[(]?[A-Z]/.test(token) && !named ? ofFormula(token) : undefined;
+    const gas = gasNames.get(knownName(lower) ?? '');
+    if (gas !== undefined) gases.push({ gas, denied, text: token });
+    else if (formula) gases.push({ gas: formula.gas, denied, text: token });
+    else if (foreign.includes(knownName(lower) ?? '') || named)
+      gases.push({ gas: null, denied, text: token });
+    const ions = named ?? formula?.ions?.ions;
+    if (ions) {
       const before = claims.at(-1);
       // "copper sulfate": a cation name followed by an anion name is one salt.
       const pairs =
@@ -146,29 +244,11 @@ export function readIons(answer: string): IonReading {
           ions,
           denied,
           text: token.replace('#', ' '),
-          bare: symbols?.bare ?? (ions.length > 1 && named !== undefined),
+          bare: formula?.ions?.bare ?? (ions.length > 1 && named !== undefined),
         });
       continue;
     }
-    if (!fillers.has(lower) && lower) unread.push(token);
+    if (!fillers.has(lower) && gas === undefined) unread.push(token);
   }
-  return { claims, unread, blank: tokens.length === 0 };
-}
-
-function nameOf(lower: string): readonly IonId[] | undefined {
-  const [stem, charge] = lower.split('#');
-  const word = stem ?? '';
-  const known = nameWords.has(word) ? word : withSameEnding(word);
-  if (!known) return undefined;
-  const ions = nameWords.get(known)!;
-  if (!charge) return ions;
-  const element = allIons.filter((i) => i.name.replace(/\(.*/, '') === known && String(i.charge) === charge);
-  return element.length ? element.map((i) => i.id) : undefined;
-}
-
-function withSameEnding(word: string): string | undefined {
-  const near = spelling.read(word);
-  if (!near) return undefined;
-  const [a, b] = [ending(word), ending(near)];
-  return a && b && a !== b ? undefined : near;
+  return { claims, gases, unread, blank: tokens.length === 0 };
 }

@@ -12,19 +12,31 @@ export interface DiscriminateSample {
   readonly form?: SampleForm;
 }
 export type Key =
-  | { readonly test: string; readonly branches: readonly { readonly outcome: Readonly<Record<string, string>>; readonly then: Key }[] }
+  | {
+      readonly test: string;
+      readonly branches: readonly {
+        readonly outcome: Readonly<Record<string, string>>;
+        readonly then: Key;
+      }[];
+    }
   | { readonly samples: readonly number[] };
 export interface Discrimination {
   readonly inseparable: readonly (readonly [number, number])[];
   readonly smallest: { readonly tests: readonly string[]; readonly minutes: number };
-  readonly add: readonly { readonly test: string; readonly separates: readonly (readonly [number, number])[] }[];
+  readonly add: readonly {
+    readonly test: string;
+    readonly separates: readonly (readonly [number, number])[];
+  }[];
   readonly key: Key;
 }
 
 /** What a sample shows; planning takes the usual variant, and a solution unless said otherwise. */
 function shownBy(test: string, sample: DiscriminateSample): Expectation {
   const ionic = sample.ions.some((id) => !isGasId(id) && !isMetalId(id));
-  return expectationOf(test, sample.ions, { variant: variantOf(testOf(test)).id, form: sample.form ?? (ionic ? 'solution' : undefined) });
+  return expectationOf(test, sample.ions, {
+    variant: variantOf(testOf(test)).id,
+    form: sample.form ?? (ionic ? 'solution' : undefined),
+  });
 }
 
 /** Attributes whose values, neutral ones aside, can never be the same for the two. */
@@ -42,12 +54,19 @@ const minutesOf = (test: string): number => variantOf(testOf(test)).attendedMinu
  * The cheapest tests that cover every pair any of them covers. Exact: branches on the pair that fewest
  * tests cover, cut off by the best found so far; equal minutes are settled by fewer tests.
  */
-export function cheapestCover(tests: readonly string[], covers: readonly ReadonlySet<number>[], minutes: readonly number[]): number[] {
+export function cheapestCover(
+  tests: readonly string[],
+  covers: readonly ReadonlySet<number>[],
+  minutes: readonly number[],
+): number[] {
   const pairs = new Set(covers.flatMap((c) => [...c]));
-  const byPair = new Map([...pairs].map((pair) => [pair, tests.flatMap((_, t) => (covers[t]!.has(pair) ? [t] : []))]));
+  const byPair = new Map(
+    [...pairs].map((pair) => [pair, tests.flatMap((_, t) => (covers[t]!.has(pair) ? [t] : []))]),
+  );
   let best: number[] = tests.map((_, t) => t).filter((t) => covers[t]!.size > 0);
   const cost = (chosen: readonly number[]) => chosen.reduce((sum, t) => sum + minutes[t]!, 0);
-  const better = (a: readonly number[], b: readonly number[]) => cost(a) < cost(b) || (cost(a) === cost(b) && a.length < b.length);
+  const better = (a: readonly number[], b: readonly number[]) =>
+    cost(a) < cost(b) || (cost(a) === cost(b) && a.length < b.length);
   const search = (chosen: number[], open: ReadonlySet<number>, barred: ReadonlySet<number>): void => {
     if (open.size === 0) {
       if (better(chosen, best)) best = [...chosen];
@@ -76,7 +95,11 @@ export function cheapestCover(tests: readonly string[], covers: readonly Readonl
 /** A key may not grow without end; beyond this many nodes leaves are left as they are. */
 const mostNodes = 20_000;
 
-function keyOf(samples: readonly number[], tests: readonly string[], shown: (test: string, i: number) => Expectation): Key {
+function keyOf(
+  samples: readonly number[],
+  tests: readonly string[],
+  shown: (test: string, i: number) => Expectation,
+): Key {
   let nodes = 0;
   const grow = (held: readonly number[], left: readonly string[]): Key => {
     nodes++;
@@ -104,7 +127,9 @@ function keyOf(samples: readonly number[], tests: readonly string[], shown: (tes
       let outcomes: Record<string, string>[] = [{}];
       for (const attribute of asked) {
         const values = shown(test, i)[attribute.id]?.filter((v) => !attribute.neutral?.includes(v)) ?? [];
-        const any = values.length ? values : attribute.values.map((v) => v.id).filter((v) => !attribute.neutral?.includes(v));
+        const any = values.length
+          ? values
+          : attribute.values.map((v) => v.id).filter((v) => !attribute.neutral?.includes(v));
         const silent = shown(test, i)[attribute.id]?.length && !values.length;
         outcomes = silent ? outcomes : outcomes.flatMap((o) => any.map((v) => ({ ...o, [attribute.id]: v })));
       }
@@ -116,7 +141,13 @@ function keyOf(samples: readonly number[], tests: readonly string[], shown: (tes
       }
     }
     const rest = left.filter((t) => t !== test);
-    return { test, branches: [...branches.values()].map(({ outcome, held: inside }) => ({ outcome, then: grow(inside, rest) })) };
+    return {
+      test,
+      branches: [...branches.values()].map(({ outcome, held: inside }) => ({
+        outcome,
+        then: grow(inside, rest),
+      })),
+    };
   };
   return grow(samples, tests);
 }
@@ -126,7 +157,10 @@ function keyOf(samples: readonly number[], tests: readonly string[], shown: (tes
  * @param tests ids of tests that may be used.
  * @throws RangeError when a test is not known.
  */
-export function discriminate(samples: readonly DiscriminateSample[], tests: readonly string[]): Discrimination {
+export function discriminate(
+  samples: readonly DiscriminateSample[],
+  tests: readonly string[],
+): Discrimination {
   const own = [...new Set(tests)];
   own.forEach(testOf);
   const tables = new Map<string, Expectation[]>();
@@ -138,7 +172,8 @@ export function discriminate(samples: readonly DiscriminateSample[], tests: read
   const n = samples.length;
   const pairs: [number, number][] = [];
   for (let i = 0; i < n; i++) for (let j = i + 1; j < n; j++) pairs.push([i, j]);
-  const coveredBy = (test: string) => new Set(pairs.flatMap(([i, j], k) => (parting(test, shown(test, i), shown(test, j)).length ? [k] : [])));
+  const coveredBy = (test: string) =>
+    new Set(pairs.flatMap(([i, j], k) => (parting(test, shown(test, i), shown(test, j)).length ? [k] : [])));
   const covers = own.map(coveredBy);
   const left = pairs.flatMap((pair, k) => (covers.some((c) => c.has(k)) ? [] : [{ pair, k }]));
   const chosen = cheapestCover(own, covers, own.map(minutesOf));

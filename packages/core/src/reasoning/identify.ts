@@ -7,7 +7,15 @@
  */
 import { isGasId, saltName, speciesName } from '../species/species.js';
 import { attributeOf, testOf } from '../tests/tests.js';
-import { explainsIn, likelihoodIn, likeliestSlip, situationFor, type Explanation, type SeenRecord, type Situation } from './likelihood.js';
+import {
+  explainsIn,
+  likelihoodIn,
+  likeliestSlip,
+  situationFor,
+  type Explanation,
+  type SeenRecord,
+  type Situation,
+} from './likelihood.js';
 import { nextTests, type NextTest } from './next-test.js';
 
 export type Candidates =
@@ -46,7 +54,9 @@ function wordsOf(record: SeenRecord): string {
   return Object.entries(record.seen)
     .map(([id, value]) => {
       const attribute = attributeOf(test, id);
-      const label = attribute.values.find((v) => v.id === value)?.label ?? `${value}${attribute.number ? ` ${attribute.number.unit}` : ''}`;
+      const label =
+        attribute.values.find((v) => v.id === value)?.label ??
+        `${value}${attribute.number ? ` ${attribute.number.unit}` : ''}`;
       return attribute.reads === 'glass-colour' ? `${label} through the glass` : label;
     })
     .join(', ');
@@ -73,7 +83,11 @@ function judgement(record: SeenRecord) {
 const byChance = <Id>(a: Ranked<Id>, b: Ranked<Id>): number => b.p - a.p;
 
 /** The chance of each id, summed over the hypotheses that hold it. */
-function margin(ids: readonly string[], hypotheses: readonly Hypothesis[], p: readonly number[]): Ranked<string>[] {
+function margin(
+  ids: readonly string[],
+  hypotheses: readonly Hypothesis[],
+  p: readonly number[],
+): Ranked<string>[] {
   const sums = new Map(ids.map((id) => [id, 0]));
   hypotheses.forEach((h, i) => {
     for (const id of h) if (sums.has(id)) sums.set(id, sums.get(id)! + p[i]!);
@@ -100,7 +114,9 @@ function hypothesesOf(candidates: Candidates): readonly Hypothesis[] {
   if ('salts' in candidates) return candidates.salts;
   if ('gases' in candidates) return candidates.gases.map((id) => [id]);
   const { cations, anions } = candidates;
-  return cations.length && anions.length ? cations.flatMap((c) => anions.map((a) => [c, a])) : [...cations, ...anions].map((id) => [id]);
+  return cations.length && anions.length
+    ? cations.flatMap((c) => anions.map((a) => [c, a]))
+    : [...cations, ...anions].map((id) => [id]);
 }
 
 /** Probabilities of hypotheses after the observations, all alike before. */
@@ -129,12 +145,18 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
   const p = posterior(hypotheses, observations);
   const judges = observations.map(judgement);
   const misfits = hypotheses.map((h) =>
-    observations.flatMap((record, i) => (judges[i]!.explanation(situationFor(record, h)) === 'none' ? [i] : [])),
+    observations.flatMap((record, i) =>
+      judges[i]!.explanation(situationFor(record, h)) === 'none' ? [i] : [],
+    ),
   );
   const consistent = misfits.some((m) => m.length === 0);
 
   const ids: readonly (string | readonly string[])[] =
-    'salts' in candidates ? candidates.salts : 'gases' in candidates ? candidates.gases : [...candidates.cations, ...candidates.anions];
+    'salts' in candidates
+      ? candidates.salts
+      : 'gases' in candidates
+        ? candidates.gases
+        : [...candidates.cations, ...candidates.anions];
   const ruledOut = ids.flatMap((id, place): RuledOut[] => {
     let fewest: readonly number[] | undefined;
     let fittest: Hypothesis = [];
@@ -147,7 +169,13 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
     const name = typeof id === 'string' ? speciesName(id) : saltName(id);
     const seen = fewest.map((i) => wordsOf(observations[i]!)).join('; ');
     const slip = fewest.map((i) => likeliestSlip(observations[i]!, fittest)).find(Boolean);
-    return [{ id, by: fewest, text: `${name} does not show ${seen}${slip ? `. If it is ${name} all the same: ${slip.advice}` : ''}` }];
+    return [
+      {
+        id,
+        by: fewest,
+        text: `${name} does not show ${seen}${slip ? `. If it is ${name} all the same: ${slip.advice}` : ''}`,
+      },
+    ];
   });
 
   const ranked: Identification['ranked'] =
@@ -155,8 +183,17 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
       ? { salt: candidates.salts.map((id, i) => ({ id, p: p[i]! })).sort(byChance) }
       : 'gases' in candidates
         ? { gas: margin(candidates.gases, hypotheses, p) }
-        : { cation: margin(candidates.cations, hypotheses, p), anion: margin(candidates.anions, hypotheses, p) };
-  return { ranked, ruledOut, consistent, suspects: consistent ? [] : suspectsOf(misfits, p), next: nextTests(hypotheses, p) };
+        : {
+            cation: margin(candidates.cations, hypotheses, p),
+            anion: margin(candidates.anions, hypotheses, p),
+          };
+  return {
+    ranked,
+    ruledOut,
+    consistent,
+    suspects: consistent ? [] : suspectsOf(misfits, p),
+    next: nextTests(hypotheses, p),
+  };
 }
 
 /** All gases among ids, for callers that hold mixed lists. */

@@ -39,7 +39,12 @@ const expectationNumbers = new Map<Expectation, number>();
 const mostKept = 20_000;
 
 /** The situation of a test on a sample; equal situations are one object. */
-export function situationOf(testId: string, sample: readonly string[], variant?: string, form?: SampleForm): Situation {
+export function situationOf(
+  testId: string,
+  sample: readonly string[],
+  variant?: string,
+  form?: SampleForm,
+): Situation {
   const key = `${testId}|${sample.join()}|${variant ?? ''}|${form ?? ''}`;
   const known = kept.get(key);
   if (known) return known;
@@ -64,7 +69,12 @@ const sizeOf = (attribute: Attribute): number =>
  * Probability of recording `value` when any of `expected` may truly show, likeliest first: the first
  * takes half the weight, the rest share the other half; the tables of confusions then move some of it.
  */
-export function probabilityOfValue(attribute: Attribute, expected: readonly string[], value: string, carelessness: number): number {
+export function probabilityOfValue(
+  attribute: Attribute,
+  expected: readonly string[],
+  value: string,
+  carelessness: number,
+): number {
   const anyhow = carelessness / sizeOf(attribute);
   if (attribute.number) {
     const right = expected.some((e) => Math.abs(Number(e) - Number(value)) <= attribute.number!.within);
@@ -86,19 +96,31 @@ export function probabilityOfValue(attribute: Attribute, expected: readonly stri
   return (1 - carelessness) * p + anyhow;
 }
 
-const isNeutral = (attribute: Attribute, value: string): boolean => attribute.neutral?.includes(value) ?? false;
+const isNeutral = (attribute: Attribute, value: string): boolean =>
+  attribute.neutral?.includes(value) ?? false;
 /** Neutral values are no outcome: what remains is what may be seen. */
-const spoken = (attribute: Attribute, expected: readonly string[] | undefined): readonly string[] | undefined => {
+const spoken = (
+  attribute: Attribute,
+  expected: readonly string[] | undefined,
+): readonly string[] | undefined => {
   if (!expected || !attribute.neutral) return expected;
   const rest = expected.filter((v) => !isNeutral(attribute, v));
   return rest;
 };
 
 /** What an attribute may show under a slip: what the slip forces, else what the sample shows. */
-const expectedUnder = (situation: Situation, slip: Slip | undefined, attribute: Attribute): readonly string[] | undefined =>
+const expectedUnder = (
+  situation: Situation,
+  slip: Slip | undefined,
+  attribute: Attribute,
+): readonly string[] | undefined =>
   slip?.shows[attribute.id] ?? spoken(attribute, situation.expectation[attribute.id]);
 
-function underCause(situation: Situation, slip: Slip | undefined, seen: Readonly<Record<string, string>>): number {
+function underCause(
+  situation: Situation,
+  slip: Slip | undefined,
+  seen: Readonly<Record<string, string>>,
+): number {
   const { test } = situation;
   let p = 1;
   for (const id in seen) {
@@ -107,7 +129,11 @@ function underCause(situation: Situation, slip: Slip | undefined, seen: Readonly
     if (isNeutral(attribute, value)) continue;
     const expected = expectedUnder(situation, slip, attribute);
     // Nothing known, or something where nothing could be tested: all values alike.
-    p *= expected?.length ? probabilityOfValue(attribute, expected, value, test.carelessness) : expected ? test.carelessness / sizeOf(attribute) : 1 / sizeOf(attribute);
+    p *= expected?.length
+      ? probabilityOfValue(attribute, expected, value, test.carelessness)
+      : expected
+        ? test.carelessness / sizeOf(attribute)
+        : 1 / sizeOf(attribute);
   }
   return p;
 }
@@ -157,11 +183,14 @@ export function explainsIn(situation: Situation, seen: Readonly<Record<string, s
       if (isNeutral(attribute, value)) return true;
       const expected = expectedUnder(situation, slip, attribute);
       if (!expected) return true;
-      if (attribute.number) return expected.some((e) => Math.abs(Number(e) - Number(value)) <= attribute.number!.within);
+      if (attribute.number)
+        return expected.some((e) => Math.abs(Number(e) - Number(value)) <= attribute.number!.within);
       return expected.includes(value);
     });
   if (fits()) return 'plain';
-  return test.slips.some((slip, i) => slip.explains && situation.chances[i]! > 0 && fits(slip)) ? 'masked' : 'none';
+  return test.slips.some((slip, i) => slip.explains && situation.chances[i]! > 0 && fits(slip))
+    ? 'masked'
+    : 'none';
 }
 
 /**
@@ -174,7 +203,8 @@ export const explains = (record: SeenRecord, sample: readonly string[] | string)
 /** The likeliest slip behind a record, with its advice, when no clean run of the sample explains it. */
 export function likeliestSlip(record: SeenRecord, sample: readonly string[] | string): Slip | undefined {
   const situation = situationFor(record, typeof sample === 'string' ? [sample] : sample);
-  const weigh = (i: number) => situation.chances[i]! * underCause(situation, situation.test.slips[i], record.seen);
+  const weigh = (i: number) =>
+    situation.chances[i]! * underCause(situation, situation.test.slips[i], record.seen);
   const order = situation.chances.map((_, i) => i).sort((a, b) => weigh(b) - weigh(a));
   const best = order[0];
   if (best === undefined || weigh(best) <= underCause(situation, undefined, record.seen)) return undefined;

@@ -69,7 +69,8 @@ function bitsOf(testId: string, hypotheses: readonly (readonly string[])[], p: r
   for (let k = 0; k < size; k++) {
     let overall = 0;
     for (const { table, weight } of weighed) overall += weight * table[k]!;
-    for (const { table, weight } of weighed) if (table[k]! > 0) bits += weight * table[k]! * Math.log2(table[k]! / overall);
+    for (const { table, weight } of weighed)
+      if (table[k]! > 0) bits += weight * table[k]! * Math.log2(table[k]! / overall);
   }
   return Math.max(0, bits);
 }
@@ -84,7 +85,11 @@ const least = 1e-3;
 export function nextTests(hypotheses: readonly (readonly string[])[], p: readonly number[]): NextTest[] {
   return allTests
     .filter((test) => suits(test, hypotheses))
-    .map((test) => ({ test: test.id, bits: bitsOf(test.id, hypotheses, p), minutes: variantOf(test).attendedMinutes }))
+    .map((test) => ({
+      test: test.id,
+      bits: bitsOf(test.id, hypotheses, p),
+      minutes: variantOf(test).attendedMinutes,
+    }))
     .filter((t) => t.bits > least)
     .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
 }

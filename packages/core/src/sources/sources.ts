@@ -73,7 +73,8 @@ export const sources = {
   },
   clp: {
     title: 'Regulation (EC) No 1272/2008 on classification, labelling and packaging (CLP)',
-    where: 'annex VI, table 3, with its specific concentration limits, turned from % into mol/dm3 and rounded to the safe side',
+    where:
+      'annex VI, table 3, with its specific concentration limits, turned from % into mol/dm3 and rounded to the safe side',
     unsure: 'entries are amended often; the supplier’s own safety data sheet decides',
   },
   'school-practice': {

@@ -1,4 +1,5 @@
 import { flameWording } from './flame-wording.js';
+import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
 
 export const familiesSyllabus: Syllabus = {
@@ -7,8 +8,17 @@ export const familiesSyllabus: Syllabus = {
   ages: '14–18',
   cations: ['Li+', 'Na+', 'K+', 'Ca2+', 'Sr2+', 'Ba2+'],
   anions: ['Cl-', 'Br-', 'I-'],
-  tests: [{ test: 'flame', variant: 'splint', attributes: ['colour', 'throughBlueGlass'] }],
+  gases: [],
+  metals: [],
+  tests: [
+    { test: 'flame', variant: 'splint', attributes: ['colour', 'throughBlueGlass'] },
+    { test: 'carbonate-spot', variant: 'usual', attributes: ['precipitate'] },
+    { test: 'sulfate-spot', variant: 'usual', attributes: ['precipitate'] },
+    { test: 'phosphate-spot', variant: 'usual', attributes: ['precipitate'] },
+    { test: 'halide-layer', variant: 'usual', attributes: ['upperLayer'] },
+  ],
   wording: { flame: flameWording },
   strictness: 'standard',
   carryForward: true,
+  settings: { ...defaultSettings, flameMethod: 'splint', halideMethod: 'layer' },
 };

@@ -4,9 +4,11 @@
  */
 import type { ColourTerm } from '../reading/colour-terms.js';
 import type { AnionId, CationId, IonId } from '../species/ion.js';
+import type { GasId, MetalId } from '../species/substance.js';
+import type { SyllabusSettings } from './settings.js';
 import type { TestId, VariantId } from '../tests/test-definition.js';
 
-export type SyllabusId = 'core' | 'families';
+export type SyllabusId = 'gases' | 'core' | 'extended' | 'families' | 'senior';
 export const strictnesses = ['strict', 'standard', 'generous'] as const;
 export type Strictness = (typeof strictnesses)[number];
 
@@ -21,6 +23,14 @@ export interface Wording {
   readonly borderline?: readonly ColourTerm[];
 }
 
+/** The same for values rather than ions; terms are colours or, where a test shows none, values of its own. */
+export interface ValueWording {
+  readonly strict: readonly ColourTerm[];
+  readonly standard?: readonly ColourTerm[];
+  readonly generous?: readonly ColourTerm[];
+  readonly borderline?: readonly ColourTerm[];
+}
+
 export type TestWording = Readonly<Record<string, Readonly<Partial<Record<IonId, Wording>>>>>;
 
 export interface Syllabus {
@@ -29,6 +39,8 @@ export interface Syllabus {
   readonly ages: string;
   readonly cations: readonly CationId[];
   readonly anions: readonly AnionId[];
+  readonly gases: readonly GasId[];
+  readonly metals: readonly MetalId[];
   readonly tests: readonly {
     readonly test: TestId;
     readonly variant: VariantId;
@@ -37,4 +49,5 @@ export interface Syllabus {
   readonly wording: Readonly<Partial<Record<TestId, TestWording>>>;
   readonly strictness: Strictness;
   readonly carryForward: boolean;
+  readonly settings: SyllabusSettings;
 }

@@ -1,10 +1,19 @@
 /** The syllabuses that ship, by id. Add one by adding its data file here and its id to `SyllabusId`. */
 import { coreSyllabus } from './core.js';
+import { extendedSyllabus } from './extended.js';
 import { familiesSyllabus } from './families.js';
+import { gasesSyllabus } from './gases.js';
+import { seniorSyllabus } from './senior.js';
 import type { Strictness, Syllabus, Wording } from './syllabus-definition.js';
 import type { ColourTerm } from '../reading/colour-terms.js';
 
-export const allSyllabuses: readonly Syllabus[] = [coreSyllabus, familiesSyllabus];
+export const allSyllabuses: readonly Syllabus[] = [
+  gasesSyllabus,
+  coreSyllabus,
+  extendedSyllabus,
+  familiesSyllabus,
+  seniorSyllabus,
+];
 const byId = new Map<string, Syllabus>(allSyllabuses.map((s) => [s.id, s]));
 
 /**

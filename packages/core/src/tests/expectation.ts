@@ -22,15 +22,28 @@ const fits = (o: Outcome, { variant, form }: Circumstances): boolean =>
 const distinct = (values: readonly string[]): string[] => [...new Set(values)];
 
 /** The values of one species for one attribute, over the records that fit. */
-function shownBy(test: TestDefinition, id: string, attribute: string, circumstances: Circumstances): string[] {
+function shownBy(
+  test: TestDefinition,
+  id: string,
+  attribute: string,
+  circumstances: Circumstances,
+): string[] {
   const records = test.outcomes.filter((o) => o.of === id && fits(o, circumstances));
   return distinct(records.flatMap((o) => o.shows[attribute] ?? []));
 }
 
-function combined(test: TestDefinition, attribute: Attribute, sample: readonly string[], circumstances: Circumstances): readonly string[] | undefined {
-  const lists = sample.map((id) => shownBy(test, id, attribute.id, circumstances)).filter((list) => list.length > 0);
+function combined(
+  test: TestDefinition,
+  attribute: Attribute,
+  sample: readonly string[],
+  circumstances: Circumstances,
+): readonly string[] | undefined {
+  const lists = sample
+    .map((id) => shownBy(test, id, attribute.id, circumstances))
+    .filter((list) => list.length > 0);
   if (lists.length <= 1) return lists[0];
-  const quiet = (value: string) => value === attribute.nothing || (attribute.neutral?.includes(value) ?? false);
+  const quiet = (value: string) =>
+    value === attribute.nothing || (attribute.neutral?.includes(value) ?? false);
   // White powder and colourless water are what a sample looks like when nothing in it has a colour.
   const plain = (value: string) => quiet(value) || (attribute.reads === 'sample-colour' && value === 'white');
   const active = lists.filter((list) => list.some((v) => !plain(v)));
@@ -49,7 +62,11 @@ const interned = new Map<string, Expectation>();
  * @param sample ids of ions, gases or metals.
  * @returns one object for equal expectations; empty where the test says nothing of the sample.
  */
-export function expectationOf(testId: string, sample: readonly string[], circumstances: Circumstances = {}): Expectation {
+export function expectationOf(
+  testId: string,
+  sample: readonly string[],
+  circumstances: Circumstances = {},
+): Expectation {
   const key = `${testId}|${sample.join()}|${circumstances.variant ?? ''}|${circumstances.form ?? ''}`;
   const known = kept.get(key);
   if (known) return known;
@@ -68,4 +85,5 @@ export function expectationOf(testId: string, sample: readonly string[], circums
 }
 
 /** Does the test say anything about a sample that holds this species? */
-export const speaksOf = (testId: string, id: SpeciesId): boolean => testOf(testId).outcomes.some((o) => o.of === id);
+export const speaksOf = (testId: string, id: SpeciesId): boolean =>
+  testOf(testId).outcomes.some((o) => o.of === id);

@@ -2,7 +2,16 @@
 import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import type { SourceId } from '../sources/sources.js';
 import type { SpeciesId } from '../species/species.js';
-import type { AttributeValue, Caution, Outcome, SampleForm, Slip, Step, StepReagent, VariantId } from './test-definition.js';
+import type {
+  AttributeValue,
+  Caution,
+  Outcome,
+  SampleForm,
+  Slip,
+  Step,
+  StepReagent,
+  VariantId,
+} from './test-definition.js';
 import type { PlainLook } from './well-look.js';
 
 /** Colours of wells, sRGB: chosen to be told apart and to look like the thing. */
@@ -41,7 +50,11 @@ export const precipitate = (id: string, label: string, colour: string): Attribut
   look: { kind: 'precipitate', colour, solution: pigment.colourless },
 });
 /** A liquid, layer, paper or powder of a colour. */
-export const coloured = (id: string, label: string, colour: string): AttributeValue => ({ id, label, look: solution(colour) });
+export const coloured = (id: string, label: string, colour: string): AttributeValue => ({
+  id,
+  label,
+  look: solution(colour),
+});
 /** Before beside after. */
 export const change = (id: string, label: string, before: PlainLook, after: PlainLook): AttributeValue => ({
   id,
@@ -54,12 +67,19 @@ export const bubbles = (id: 'slow' | 'steady' | 'vigorous', label: string): Attr
   look: { kind: 'effervescence', rate: id },
 });
 export const liquid = solution;
-export const solidIn = (colour: string, around: string = pigment.colourless): PlainLook => ({ kind: 'precipitate', colour, solution: around });
+export const solidIn = (colour: string, around: string = pigment.colourless): PlainLook => ({
+  kind: 'precipitate',
+  colour,
+  solution: around,
+});
 /** Left undone: neither seen nor missed. */
 export const notTested: AttributeValue = { id: 'not-tested', label: 'not tested', look: { kind: 'empty' } };
 
 /** A reagent at its bench strength unless said otherwise. */
-export const uses = (reagent: ReagentId, amount: { drops?: number; volume_mL?: number; molarity?: number | null } = {}): StepReagent => ({
+export const uses = (
+  reagent: ReagentId,
+  amount: { drops?: number; volume_mL?: number; molarity?: number | null } = {},
+): StepReagent => ({
   reagent,
   molarity: amount.molarity === undefined ? reagentOf(reagent).bench_M : amount.molarity,
   ...(amount.drops === undefined ? {} : { drops: amount.drops }),
@@ -67,7 +87,10 @@ export const uses = (reagent: ReagentId, amount: { drops?: number; volume_mL?: n
 });
 
 /** A step with the cautions its reagents call for at the strength used. */
-export function step(text: string, more: Omit<Step, 'text' | 'cautions'> & { readonly cautions?: readonly Caution[] } = {}): Step {
+export function step(
+  text: string,
+  more: Omit<Step, 'text' | 'cautions'> & { readonly cautions?: readonly Caution[] } = {},
+): Step {
   const fromReagents = (more.uses ?? []).flatMap(({ reagent, molarity }): Caution[] => {
     const { level, words } = hazardAt(reagent, molarity);
     return level === 'low' ? [] : [{ text: words, level, source: reagentOf(reagent).source }];
@@ -80,11 +103,21 @@ export const danger = (text: string): Caution => ({ text, level: 'danger', sourc
 
 type Shows = Readonly<Record<string, readonly string[]>>;
 /** What several species show alike, from one source. */
-export const all = (ids: readonly SpeciesId[], shows: Shows, source: SourceId = 'vogel-tests', more: { variant?: VariantId; form?: SampleForm; unsure?: string } = {}): Outcome[] =>
-  ids.map((of) => ({ of, shows, source, ...more }));
+export const all = (
+  ids: readonly SpeciesId[],
+  shows: Shows,
+  source: SourceId = 'vogel-tests',
+  more: { variant?: VariantId; form?: SampleForm; unsure?: string } = {},
+): Outcome[] => ids.map((of) => ({ of, shows, source, ...more }));
 
 /** A slip that is left to repeat: it explains a record only by name. */
-export const slip = (id: string, prior: number, shows: Shows, advice: string, only?: readonly SpeciesId[]): Slip => ({
+export const slip = (
+  id: string,
+  prior: number,
+  shows: Shows,
+  advice: string,
+  only?: readonly SpeciesId[],
+): Slip => ({
   ...(only ? { only } : {}),
   id,
   prior,

@@ -14,7 +14,11 @@ export interface CorpusLine {
 
 function itemOf(header: string): { syllabus: string; item: MarkItem } {
   const [syllabus = '', kind = '', ...words] = header.split(' ');
-  const options: Record<string, string> = Object.fromEntries(words.filter((w) => w.includes('=')).map((w) => [w.slice(0, w.indexOf('=')), w.slice(w.indexOf('=') + 1)]));
+  const options: Record<string, string> = Object.fromEntries(
+    words
+      .filter((w) => w.includes('='))
+      .map((w) => [w.slice(0, w.indexOf('=')), w.slice(w.indexOf('=') + 1)]),
+  );
   const plain = words.filter((w) => !w.includes('='));
   const [first = '', ...rest] = plain;
   const { seen, ...more } = options;
@@ -30,7 +34,15 @@ function itemOf(header: string): { syllabus: string; item: MarkItem } {
         const [test, values = ''] = one.split(':');
         return { test, seen: Object.fromEntries(values.split(',').map((pair) => pair.split('='))) };
       });
-      return { syllabus, item: { kind: 'identify', part: first, sample: rest, ...(records ? { seen: records } : {}) } as MarkItem };
+      return {
+        syllabus,
+        item: {
+          kind: 'identify',
+          part: first,
+          sample: rest,
+          ...(records ? { seen: records } : {}),
+        } as MarkItem,
+      };
     }
   }
 }
@@ -46,7 +58,8 @@ export function corpusLines(): CorpusLine[] {
       continue;
     }
     const [, mark, points, answer] = /^(\?)?(\d) (.*)$/.exec(line) ?? [];
-    if (!current || points === undefined || answer === undefined) throw new RangeError(`the corpus has a line that cannot be read: ${line}`);
+    if (!current || points === undefined || answer === undefined)
+      throw new RangeError(`the corpus has a line that cannot be read: ${line}`);
     lines.push({ ...current, answer, points: Number(points), disputed: mark === '?' });
   }
   return lines;

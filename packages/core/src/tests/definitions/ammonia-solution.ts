@@ -23,14 +23,24 @@ export const ammoniaSolutionTest: TestDefinition = {
       stations: ['fume-cupboard'],
       steps: [
         step('Put about 1 cm³ (20 drops) of the sample in a clean tube.'),
-        step('Add dilute ammonia solution drop by drop, three drops, shaking after each. Log what you see.', { uses: [uses('NH3', { drops: 3 })] }),
-        step('In the fume cupboard add 2 cm³ of the strong ammonia solution and shake. Does it dissolve, and what colour is the liquid?', {
-          uses: [uses('NH3', { volume_mL: 2, molarity: 8 })],
-          teacherFirst: true,
-          why: 'Zinc, copper, silver, nickel and cobalt go into solution with ammonia; aluminium does not.',
+        step('Add dilute ammonia solution drop by drop, three drops, shaking after each. Log what you see.', {
+          uses: [uses('NH3', { drops: 3 })],
         }),
+        step(
+          'In the fume cupboard add 2 cm³ of the strong ammonia solution and shake. Does it dissolve, and what colour is the liquid?',
+          {
+            uses: [uses('NH3', { volume_mL: 2, molarity: 8 })],
+            teacherFirst: true,
+            why: 'Zinc, copper, silver, nickel and cobalt go into solution with ammonia; aluminium does not.',
+          },
+        ),
       ],
-      preparations: [{ task: 'Ammonia solution 0.4 mol/dm³ a dropper bottle a bench; 8 mol/dm³ in the fume cupboard', hoursBefore: 24 }],
+      preparations: [
+        {
+          task: 'Ammonia solution 0.4 mol/dm³ a dropper bottle a bench; 8 mol/dm³ in the fume cupboard',
+          hoursBefore: 24,
+        },
+      ],
       waste: 'Heavy metals to the heavy-metal waste. Silver with ammonia: acidify at once, never store it.',
     },
   ],
@@ -47,12 +57,33 @@ export const ammoniaSolutionTest: TestDefinition = {
     falls('Co2+', 'blue', 'dissolves', 'brown'),
     falls('Ni2+', 'green', 'dissolves', 'blue'),
     falls('Ag+', 'brown', 'dissolves'),
-    ...all(['Ca2+', 'Sr2+', 'Ba2+', 'Li+', 'Na+', 'K+', 'NH4+', 'H+'], { precipitate: ['none'], excess: ['none'], excessColour: ['colourless'] }),
+    ...all(['Ca2+', 'Sr2+', 'Ba2+', 'Li+', 'Na+', 'K+', 'NH4+', 'H+'], {
+      precipitate: ['none'],
+      excess: ['none'],
+      excessColour: ['colourless'],
+    }),
   ],
   slips: [
-    slip('no-excess', 0.05, { excess: ['insoluble'], excessColour: ['colourless'] }, 'Was it a real excess? Add 2 cm³ of the strong ammonia and shake well.', ['Zn2+', 'Cu2+', 'Co2+', 'Ni2+', 'Ag+']),
-    slip('straight-to-excess', 0.02, { precipitate: ['none'], excess: ['none'] }, 'Ammonia poured in at once may have dissolved it unseen. Repeat drop by drop.', ['Zn2+', 'Cu2+', 'Co2+', 'Ni2+', 'Ag+']),
-    slip('too-dilute', 0.03, { precipitate: ['none'], excess: ['none'] }, 'Too little sample gives a precipitate too faint to see. Repeat with more, against a dark ground.'),
+    slip(
+      'no-excess',
+      0.05,
+      { excess: ['insoluble'], excessColour: ['colourless'] },
+      'Was it a real excess? Add 2 cm³ of the strong ammonia and shake well.',
+      ['Zn2+', 'Cu2+', 'Co2+', 'Ni2+', 'Ag+'],
+    ),
+    slip(
+      'straight-to-excess',
+      0.02,
+      { precipitate: ['none'], excess: ['none'] },
+      'Ammonia poured in at once may have dissolved it unseen. Repeat drop by drop.',
+      ['Zn2+', 'Cu2+', 'Co2+', 'Ni2+', 'Ag+'],
+    ),
+    slip(
+      'too-dilute',
+      0.03,
+      { precipitate: ['none'], excess: ['none'] },
+      'Too little sample gives a precipitate too faint to see. Repeat with more, against a dark ground.',
+    ),
   ],
   carelessness: 0.02,
 };

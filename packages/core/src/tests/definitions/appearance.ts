@@ -48,7 +48,10 @@ const colour: Attribute = {
 };
 
 const dissolved = (of: Outcome['of'], colours: readonly string[], unsure?: string): Outcome[] =>
-  all([of], { state: ['solution'], colour: colours }, 'vogel-tests', { form: 'solution', ...(unsure ? { unsure } : {}) });
+  all([of], { state: ['solution'], colour: colours }, 'vogel-tests', {
+    form: 'solution',
+    ...(unsure ? { unsure } : {}),
+  });
 const solid = (of: Outcome['of'], colours: readonly string[]): Outcome[] =>
   all([of], { state: ['solid'], colour: colours }, 'vogel-tests', { form: 'solid' });
 const tinted = ['Cu2+', 'Fe2+', 'Fe3+', 'Cr3+', 'Mn2+', 'Co2+', 'Ni2+'] as const;
@@ -65,7 +68,11 @@ export const appearanceTest: TestDefinition = {
       attendedMinutes: 1,
       unattendedMinutes: 0,
       stations: [],
-      steps: [step('Look at the sample against white paper. Log its state and its colour.', { why: 'A coloured solution already says which ions it may hold.' })],
+      steps: [
+        step('Look at the sample against white paper. Log its state and its colour.', {
+          why: 'A coloured solution already says which ions it may hold.',
+        }),
+      ],
       preparations: [],
       waste: 'None.',
     },
@@ -78,7 +85,9 @@ export const appearanceTest: TestDefinition = {
     ...dissolved('Mn2+', ['colourless', 'pink'], 'very pale pink when concentrated'),
     ...dissolved('Co2+', ['pink']),
     ...dissolved('Ni2+', ['green']),
-    ...all(others(cationIds, ...tinted), { state: ['solution'], colour: ['colourless'] }, 'vogel-tests', { form: 'solution' }),
+    ...all(others(cationIds, ...tinted), { state: ['solution'], colour: ['colourless'] }, 'vogel-tests', {
+      form: 'solution',
+    }),
     ...all(anionIds, { state: ['solution'], colour: ['colourless'] }, 'vogel-tests', { form: 'solution' }),
     ...solid('Cu2+', ['blue', 'green']),
     ...solid('Fe2+', ['pale-green', 'green']),
@@ -87,13 +96,22 @@ export const appearanceTest: TestDefinition = {
     ...solid('Mn2+', ['pink', 'white']),
     ...solid('Co2+', ['pink', 'purple']),
     ...solid('Ni2+', ['green']),
-    ...all(others(cationIds, ...tinted), { state: ['solid'], colour: ['white'] }, 'vogel-tests', { form: 'solid' }),
+    ...all(others(cationIds, ...tinted), { state: ['solid'], colour: ['white'] }, 'vogel-tests', {
+      form: 'solid',
+    }),
     ...all(anionIds, { state: ['solid'], colour: ['white'] }, 'vogel-tests', { form: 'solid' }),
     ...all(['Cl2'], { state: ['gas'], colour: ['pale-green', 'green', 'yellow'] }),
     ...all(others(gasIds, 'Cl2'), { state: ['gas'], colour: ['colourless'] }),
     ...all(['Cu'], { state: ['solid'], colour: ['brown', 'orange-brown', 'pink', 'shiny-metal'] }),
     ...all(others(metalIds, 'Cu'), { state: ['solid'], colour: ['grey', 'shiny-metal'] }),
   ],
-  slips: [slip('sample-too-dilute', 0.03, { colour: ['colourless'] }, 'A very dilute solution hides its colour. Look down the tube against white paper.')],
+  slips: [
+    slip(
+      'sample-too-dilute',
+      0.03,
+      { colour: ['colourless'] },
+      'A very dilute solution hides its colour. Look down the tube against white paper.',
+    ),
+  ],
   carelessness: 0.02,
 };

@@ -9,7 +9,12 @@ export const effervescence: Attribute = {
   reads: 'effervescence',
   nothing: 'none',
   question: 'Did it fizz?',
-  values: [none('no bubbles'), bubbles('slow', 'slow bubbles'), bubbles('steady', 'steady bubbles'), bubbles('vigorous', 'vigorous bubbles')],
+  values: [
+    none('no bubbles'),
+    bubbles('slow', 'slow bubbles'),
+    bubbles('steady', 'steady bubbles'),
+    bubbles('vigorous', 'vigorous bubbles'),
+  ],
   confusions: [
     { pair: ['none', 'slow'], chance: 0.06 },
     { pair: ['slow', 'steady'], chance: 0.15 },
@@ -22,7 +27,10 @@ export const warms: Attribute = {
   reads: 'warmth',
   nothing: 'no',
   question: 'Did the tube get warm?',
-  values: [none('no', 'no'), { id: 'yes', label: 'yes, it warms', look: { kind: 'effervescence', rate: 'steady' } }],
+  values: [
+    none('no', 'no'),
+    { id: 'yes', label: 'yes, it warms', look: { kind: 'effervescence', rate: 'steady' } },
+  ],
   confusions: [{ pair: ['no', 'yes'], chance: 0.08 }],
   source: 'school-practice',
 };
@@ -34,9 +42,17 @@ const variant = (id: Variant['id'], name: string, acid: string): Variant => ({
   unattendedMinutes: 0,
   stations: [],
   steps: [
-    step('Put a little of the solid, or 1 cm³ of the solution, in a tube. Have limewater ready in a second tube with the delivery tube dipping in.', { uses: [uses('limewater', { volume_mL: 2 })] }),
-    step(`Add 2 cm³ of ${acid} and stopper at once. Log whether it fizzes and how fast.`, { uses: [uses('HCl', { volume_mL: 2 })] }),
-    step('Let the gas bubble through the limewater. Take the tube out before the acid cools, or limewater is sucked back.', { waitSeconds: 30 }),
+    step(
+      'Put a little of the solid, or 1 cm³ of the solution, in a tube. Have limewater ready in a second tube with the delivery tube dipping in.',
+      { uses: [uses('limewater', { volume_mL: 2 })] },
+    ),
+    step(`Add 2 cm³ of ${acid} and stopper at once. Log whether it fizzes and how fast.`, {
+      uses: [uses('HCl', { volume_mL: 2 })],
+    }),
+    step(
+      'Let the gas bubble through the limewater. Take the tube out before the acid cools, or limewater is sucked back.',
+      { waitSeconds: 30 },
+    ),
   ],
   preparations: [
     { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24 },
@@ -50,19 +66,55 @@ export const diluteAcidTest: TestDefinition = {
   name: 'Dilute acid',
   family: 'anion',
   attributes: [effervescence, limewaterSeen(true), warms],
-  variants: [variant('hydrochloric', 'Dilute hydrochloric acid', 'dilute hydrochloric acid'), variant('any-acid', 'Any dilute acid', 'the dilute acid on your bench')],
+  variants: [
+    variant('hydrochloric', 'Dilute hydrochloric acid', 'dilute hydrochloric acid'),
+    variant('any-acid', 'Any dilute acid', 'the dilute acid on your bench'),
+  ],
   outcomes: [
-    ...all(['CO3^2-', 'HCO3-'], { effervescence: ['vigorous', 'steady', 'slow'], limewater: ['cloudy'], warms: ['no'] }),
-    ...all(['SO3^2-'], { effervescence: ['slow', 'none'], limewater: ['cloudy', 'clear'], warms: ['no'] }, 'vogel-tests', {
-      unsure: 'sulfur dioxide is very soluble: little gas comes off until it is warmed',
+    ...all(['CO3^2-', 'HCO3-'], {
+      effervescence: ['vigorous', 'steady', 'slow'],
+      limewater: ['cloudy'],
+      warms: ['no'],
     }),
-    ...all(others(anionIds, 'CO3^2-', 'HCO3-', 'SO3^2-', 'OH-'), { effervescence: ['none'], limewater: ['clear'], warms: ['no'] }),
-    { of: 'OH-', shows: { effervescence: ['none'], limewater: ['clear'], warms: ['yes', 'no'] }, source: 'vogel-tests' },
+    ...all(
+      ['SO3^2-'],
+      { effervescence: ['slow', 'none'], limewater: ['cloudy', 'clear'], warms: ['no'] },
+      'vogel-tests',
+      {
+        unsure: 'sulfur dioxide is very soluble: little gas comes off until it is warmed',
+      },
+    ),
+    ...all(others(anionIds, 'CO3^2-', 'HCO3-', 'SO3^2-', 'OH-'), {
+      effervescence: ['none'],
+      limewater: ['clear'],
+      warms: ['no'],
+    }),
+    {
+      of: 'OH-',
+      shows: { effervescence: ['none'], limewater: ['clear'], warms: ['yes', 'no'] },
+      source: 'vogel-tests',
+    },
   ],
   slips: [
-    slip('limewater-old', 0.04, { limewater: ['clear'] }, 'Old limewater, or too little gas, stays clear. Use fresh limewater and more sample.'),
-    slip('sulfuric-on-marble', 0.02, { effervescence: ['slow', 'none'] }, 'Sulfuric acid coats marble with calcium sulfate and the fizzing dies. Use hydrochloric acid.', ['Ca2+']),
-    slip('bottles-swapped', 0.01, { effervescence: ['none'], limewater: ['clear'] }, 'Acid and limewater are both clear liquids: were the bottles swapped? Try each on a known carbonate.'),
+    slip(
+      'limewater-old',
+      0.04,
+      { limewater: ['clear'] },
+      'Old limewater, or too little gas, stays clear. Use fresh limewater and more sample.',
+    ),
+    slip(
+      'sulfuric-on-marble',
+      0.02,
+      { effervescence: ['slow', 'none'] },
+      'Sulfuric acid coats marble with calcium sulfate and the fizzing dies. Use hydrochloric acid.',
+      ['Ca2+'],
+    ),
+    slip(
+      'bottles-swapped',
+      0.01,
+      { effervescence: ['none'], limewater: ['clear'] },
+      'Acid and limewater are both clear liquids: were the bottles swapped? Try each on a known carbonate.',
+    ),
   ],
   carelessness: 0.02,
 };

@@ -1,7 +1,28 @@
 /** The tests for gases and vapours. */
 import { anionIds, gasIds, others } from '../species-groups.js';
-import type { Attribute, AttributeValue, Outcome, ReadingKind, Slip, Step, TestDefinition, TestId } from '../test-definition.js';
-import { all, change, coloured, danger, liquid, none, pigment, slip, step, uses, care } from '../test-parts.js';
+import type {
+  Attribute,
+  AttributeValue,
+  Outcome,
+  ReadingKind,
+  Slip,
+  Step,
+  TestDefinition,
+  TestId,
+} from '../test-definition.js';
+import {
+  all,
+  change,
+  coloured,
+  danger,
+  liquid,
+  none,
+  pigment,
+  slip,
+  step,
+  uses,
+  care,
+} from '../test-parts.js';
 import { limewaterSeen } from './limewater-attribute.js';
 
 interface GasTest {
@@ -16,7 +37,18 @@ interface GasTest {
   readonly minutes?: number;
   readonly stations?: TestDefinition['variants'][number]['stations'];
 }
-const gasTest = ({ id, name, attribute, steps, preparation, waste, outcomes, slips, minutes, stations }: GasTest): TestDefinition => ({
+const gasTest = ({
+  id,
+  name,
+  attribute,
+  steps,
+  preparation,
+  waste,
+  outcomes,
+  slips,
+  minutes,
+  stations,
+}: GasTest): TestDefinition => ({
   id,
   name,
   family: 'gas',
@@ -37,7 +69,14 @@ const gasTest = ({ id, name, attribute, steps, preparation, waste, outcomes, sli
   slips: slips ?? [],
   carelessness: 0.02,
 });
-const attribute = (id: string, reads: ReadingKind, question: string, nothing: string, values: readonly AttributeValue[], confusions: Attribute['confusions'] = []): Attribute => ({
+const attribute = (
+  id: string,
+  reads: ReadingKind,
+  question: string,
+  nothing: string,
+  values: readonly AttributeValue[],
+  confusions: Attribute['confusions'] = [],
+): Attribute => ({
   id,
   reads,
   question,
@@ -47,42 +86,89 @@ const attribute = (id: string, reads: ReadingKind, question: string, nothing: st
   source: 'school-practice',
 });
 
-const flame = (id: string, label: string): AttributeValue => ({ id, label, look: { kind: 'flame', colour: pigment.orange, pattern: id === 'relights' ? 'rising' : 'rings' } });
-const pop: AttributeValue = { id: 'squeaky-pop', label: 'squeaky pop', look: { kind: 'effervescence', rate: 'vigorous' } };
+const flame = (id: string, label: string): AttributeValue => ({
+  id,
+  label,
+  look: { kind: 'flame', colour: pigment.orange, pattern: id === 'relights' ? 'rising' : 'rings' },
+});
+const pop: AttributeValue = {
+  id: 'squeaky-pop',
+  label: 'squeaky pop',
+  look: { kind: 'effervescence', rate: 'vigorous' },
+};
 const splintFlame = danger('A lit splint: hair back, nothing that burns nearby.');
 
 export const litSplintTest = gasTest({
   id: 'lit-splint',
   name: 'Lit splint',
-  attribute: attribute('splint', 'splint', 'What did the lit splint do?', 'no-change', [none('burns on', 'no-change'), pop, none('goes out', 'goes-out'), flame('brighter', 'burns brighter')], [
-    { pair: ['no-change', 'goes-out'], chance: 0.1 },
-    { pair: ['squeaky-pop', 'goes-out'], chance: 0.05 },
-    { pair: ['no-change', 'brighter'], chance: 0.08 },
-  ]),
-  steps: [step('Light a splint.', { cautions: [splintFlame] }), step('Bring it to the mouth of the tube as you take your thumb away. Listen.')],
+  attribute: attribute(
+    'splint',
+    'splint',
+    'What did the lit splint do?',
+    'no-change',
+    [none('burns on', 'no-change'), pop, none('goes out', 'goes-out'), flame('brighter', 'burns brighter')],
+    [
+      { pair: ['no-change', 'goes-out'], chance: 0.1 },
+      { pair: ['squeaky-pop', 'goes-out'], chance: 0.05 },
+      { pair: ['no-change', 'brighter'], chance: 0.08 },
+    ],
+  ),
+  steps: [
+    step('Light a splint.', { cautions: [splintFlame] }),
+    step('Bring it to the mouth of the tube as you take your thumb away. Listen.'),
+  ],
   preparation: 'Splints, two a test',
   stations: ['burner'],
   outcomes: [
     ...all(['H2'], { splint: ['squeaky-pop'] }),
     ...all(['O2'], { splint: ['brighter'] }),
     ...all(['CO2'], { splint: ['goes-out'] }),
-    ...all(others(gasIds, 'H2', 'O2', 'CO2'), { splint: ['goes-out', 'no-change'] }, 'school-practice', { unsure: 'depends on how much gas there is; proves nothing' }),
+    ...all(others(gasIds, 'H2', 'O2', 'CO2'), { splint: ['goes-out', 'no-change'] }, 'school-practice', {
+      unsure: 'depends on how much gas there is; proves nothing',
+    }),
   ],
-  slips: [slip('too-little-gas', 0.06, { splint: ['no-change', 'goes-out'] }, 'A weak pop or none: too little gas, or it drifted off. Hold your thumb over the tube longer and repeat.')],
+  slips: [
+    slip(
+      'too-little-gas',
+      0.06,
+      { splint: ['no-change', 'goes-out'] },
+      'A weak pop or none: too little gas, or it drifted off. Hold your thumb over the tube longer and repeat.',
+    ),
+  ],
 });
 
 export const glowingSplintTest = gasTest({
   id: 'glowing-splint',
   name: 'Glowing splint',
-  attribute: attribute('splint', 'splint', 'What did the glowing splint do?', 'no-change', [none('glows on', 'no-change'), flame('relights', 'relights'), none('goes out', 'goes-out')], [
-    { pair: ['no-change', 'goes-out'], chance: 0.12 },
-    { pair: ['no-change', 'relights'], chance: 0.03 },
-  ]),
-  steps: [step('Light a splint, then blow it out so that the tip still glows.', { cautions: [splintFlame] }), step('Put the glowing tip into the gas.')],
+  attribute: attribute(
+    'splint',
+    'splint',
+    'What did the glowing splint do?',
+    'no-change',
+    [none('glows on', 'no-change'), flame('relights', 'relights'), none('goes out', 'goes-out')],
+    [
+      { pair: ['no-change', 'goes-out'], chance: 0.12 },
+      { pair: ['no-change', 'relights'], chance: 0.03 },
+    ],
+  ),
+  steps: [
+    step('Light a splint, then blow it out so that the tip still glows.', { cautions: [splintFlame] }),
+    step('Put the glowing tip into the gas.'),
+  ],
   preparation: 'Splints, two a test',
   stations: ['burner'],
-  outcomes: [...all(['O2'], { splint: ['relights'] }), ...all(others(gasIds, 'O2'), { splint: ['no-change', 'goes-out'] })],
-  slips: [slip('too-little-gas', 0.05, { splint: ['no-change'] }, 'Too little gas, or the tip no longer glowed. Repeat with a bright tip.')],
+  outcomes: [
+    ...all(['O2'], { splint: ['relights'] }),
+    ...all(others(gasIds, 'O2'), { splint: ['no-change', 'goes-out'] }),
+  ],
+  slips: [
+    slip(
+      'too-little-gas',
+      0.05,
+      { splint: ['no-change'] },
+      'Too little gas, or the tip no longer glowed. Repeat with a bright tip.',
+    ),
+  ],
 });
 
 export const limewaterTest = gasTest({
@@ -100,22 +186,54 @@ export const limewaterTest = gasTest({
     ...all(['CO3^2-', 'HCO3-', 'SO3^2-'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
     ...all(others(anionIds, 'CO3^2-', 'HCO3-', 'SO3^2-'), { limewater: ['clear'] }),
   ],
-  slips: [slip('limewater-old', 0.05, { limewater: ['clear'] }, 'Old limewater, or too little gas, stays clear. Use fresh limewater and more gas.')],
+  slips: [
+    slip(
+      'limewater-old',
+      0.05,
+      { limewater: ['clear'] },
+      'Old limewater, or too little gas, stays clear. Use fresh limewater and more gas.',
+    ),
+  ],
 });
 
 const red = liquid(pigment.red);
 const blue = liquid(pigment.litmusBlue);
 const bleached = liquid(pigment.white);
-const dry = slip('litmus-dry', 0.05, { litmus: ['no-change'] }, 'Dry litmus shows nothing. Damp it with deionised water and repeat.');
+const dry = slip(
+  'litmus-dry',
+  0.05,
+  { litmus: ['no-change'] },
+  'Dry litmus shows nothing. Damp it with deionised water and repeat.',
+);
 
 export const dampRedLitmusTest = gasTest({
   id: 'damp-red-litmus',
   name: 'Damp red litmus',
-  attribute: attribute('litmus', 'litmus', 'What did damp red litmus do?', 'no-change', [none('stays red', 'no-change'), change('blue', 'turns blue', red, blue), change('bleached', 'is bleached', red, bleached)]),
-  steps: [step('Damp red litmus with deionised water and hold it in the gas, clear of the glass.', { uses: [uses('litmus')] })],
+  attribute: attribute('litmus', 'litmus', 'What did damp red litmus do?', 'no-change', [
+    none('stays red', 'no-change'),
+    change('blue', 'turns blue', red, blue),
+    change('bleached', 'is bleached', red, bleached),
+  ]),
+  steps: [
+    step('Damp red litmus with deionised water and hold it in the gas, clear of the glass.', {
+      uses: [uses('litmus')],
+    }),
+  ],
   preparation: 'Red litmus paper, deionised water',
-  outcomes: [...all(['NH3'], { litmus: ['blue'] }), ...all(['Cl2'], { litmus: ['bleached'] }), ...all(others(gasIds, 'NH3', 'Cl2'), { litmus: ['no-change'] })],
-  slips: [dry, slip('litmus-on-rim', 0.03, { litmus: ['blue'] }, 'Litmus that touches wet glass may turn blue from an alkali. Hold it clear and repeat.')],
+  outcomes: [
+    ...all(['NH3'], { litmus: ['blue'] }),
+    ...all(['Cl2'], { litmus: ['bleached'] }),
+    ...all(others(gasIds, 'NH3', 'Cl2'), { litmus: ['no-change'] }),
+  ],
+  slips: [
+    dry,
+    slip(
+      'litmus-on-rim',
+      0.03,
+      { litmus: ['blue'] },
+      'Litmus that touches wet glass may turn blue from an alkali. Hold it clear and repeat.',
+    ),
+  ],
 });
 
 export const dampBlueLitmusTest = gasTest({
@@ -126,10 +244,20 @@ export const dampBlueLitmusTest = gasTest({
     'litmus',
     'What did damp blue litmus do?',
     'no-change',
-    [none('stays blue', 'no-change'), change('red', 'turns red', blue, red), change('red-then-bleached', 'red, then bleached', red, bleached), change('bleached', 'is bleached', blue, bleached)],
+    [
+      none('stays blue', 'no-change'),
+      change('red', 'turns red', blue, red),
+      change('red-then-bleached', 'red, then bleached', red, bleached),
+      change('bleached', 'is bleached', blue, bleached),
+    ],
     [{ pair: ['bleached', 'red-then-bleached'], chance: 0.25 }],
   ),
-  steps: [step('Damp blue litmus with deionised water and hold it in the gas, clear of the glass. Watch it for half a minute.', { uses: [uses('litmus')] })],
+  steps: [
+    step(
+      'Damp blue litmus with deionised water and hold it in the gas, clear of the glass. Watch it for half a minute.',
+      { uses: [uses('litmus')] },
+    ),
+  ],
   preparation: 'Blue litmus paper, deionised water',
   stations: ['fume-cupboard'],
   outcomes: [
@@ -143,8 +271,16 @@ export const dampBlueLitmusTest = gasTest({
 export const hclRodTest = gasTest({
   id: 'hcl-rod',
   name: 'Rod wet with concentrated hydrochloric acid',
-  attribute: attribute('fumes', 'fumes', 'What formed near the rod?', 'none', [none('no fumes'), coloured('white', 'white fumes', pigment.white)]),
-  steps: [step('Teacher only: dip a glass rod in concentrated hydrochloric acid and hold it near the gas.', { uses: [uses('HCl', { molarity: 12 })], teacherOnly: true })],
+  attribute: attribute('fumes', 'fumes', 'What formed near the rod?', 'none', [
+    none('no fumes'),
+    coloured('white', 'white fumes', pigment.white),
+  ]),
+  steps: [
+    step('Teacher only: dip a glass rod in concentrated hydrochloric acid and hold it near the gas.', {
+      uses: [uses('HCl', { molarity: 12 })],
+      teacherOnly: true,
+    }),
+  ],
   preparation: 'Concentrated hydrochloric acid, a few drops in the fume cupboard',
   stations: ['fume-cupboard'],
   waste: 'Rinse the rod into plenty of water.',
@@ -154,8 +290,16 @@ export const hclRodTest = gasTest({
 export const acidifiedManganateTest = gasTest({
   id: 'acidified-manganate',
   name: 'Acidified potassium manganate(VII)',
-  attribute: attribute('solution', 'decolourised', 'What colour is the solution now?', 'purple', [coloured('purple', 'stays purple', pigment.purple), change('colourless', 'turns colourless', liquid(pigment.purple), liquid(pigment.colourless))]),
-  steps: [step('Hold filter paper wet with acidified manganate(VII) in the gas, or bubble the gas through a few drops.', { uses: [uses('KMnO4', { drops: 5 })] })],
+  attribute: attribute('solution', 'decolourised', 'What colour is the solution now?', 'purple', [
+    coloured('purple', 'stays purple', pigment.purple),
+    change('colourless', 'turns colourless', liquid(pigment.purple), liquid(pigment.colourless)),
+  ]),
+  steps: [
+    step(
+      'Hold filter paper wet with acidified manganate(VII) in the gas, or bubble the gas through a few drops.',
+      { uses: [uses('KMnO4', { drops: 5 })] },
+    ),
+  ],
   preparation: 'Potassium manganate(VII) 0.01 mol/dm³ with dilute sulfuric acid',
   stations: ['fume-cupboard'],
   waste: 'Sink, with plenty of water.',
@@ -163,15 +307,25 @@ export const acidifiedManganateTest = gasTest({
   outcomes: [
     ...all(['SO2', 'SO3^2-'], { solution: ['colourless'] }),
     ...all(others(gasIds, 'SO2'), { solution: ['purple'] }),
-    ...all(others(anionIds, 'SO3^2-'), { solution: ['purple'] }, 'vogel-tests', { unsure: 'tested on the gas driven off; bromide and iodide in the solution itself decolourise it too' }),
+    ...all(others(anionIds, 'SO3^2-'), { solution: ['purple'] }, 'vogel-tests', {
+      unsure: 'tested on the gas driven off; bromide and iodide in the solution itself decolourise it too',
+    }),
   ],
 });
 
 export const anhydrousCopperSulfateTest = gasTest({
   id: 'anhydrous-copper-sulfate',
   name: 'Anhydrous copper(II) sulfate',
-  attribute: attribute('colour', 'indicator-colour', 'What colour is the powder now?', 'white', [coloured('white', 'stays white', pigment.white), change('blue', 'turns blue', liquid(pigment.white), liquid(pigment.blue))]),
-  steps: [step('Add a drop of the liquid to a little white anhydrous copper(II) sulfate.', { uses: [uses('CuSO4-anhydrous')], why: 'Blue shows that water is there, not that it is pure.' })],
+  attribute: attribute('colour', 'indicator-colour', 'What colour is the powder now?', 'white', [
+    coloured('white', 'stays white', pigment.white),
+    change('blue', 'turns blue', liquid(pigment.white), liquid(pigment.blue)),
+  ]),
+  steps: [
+    step('Add a drop of the liquid to a little white anhydrous copper(II) sulfate.', {
+      uses: [uses('CuSO4-anhydrous')],
+      why: 'Blue shows that water is there, not that it is pure.',
+    }),
+  ],
   preparation: 'Anhydrous copper(II) sulfate, heated white and kept stoppered',
   outcomes: [...all(['H2O'], { colour: ['blue'] }), ...all(others(gasIds, 'H2O'), { colour: ['white'] })],
 });
@@ -179,8 +333,16 @@ export const anhydrousCopperSulfateTest = gasTest({
 export const cobaltChloridePaperTest = gasTest({
   id: 'cobalt-chloride-paper',
   name: 'Cobalt chloride paper',
-  attribute: attribute('colour', 'indicator-colour', 'What colour is the paper now?', 'blue', [coloured('blue', 'stays blue', pigment.blue), change('pink', 'turns pink', liquid(pigment.blue), liquid(pigment.pink))]),
-  steps: [step('Touch the liquid with dry blue cobalt chloride paper, held with tweezers.', { uses: [uses('CoCl2-paper')], cautions: [care('Fingers are damp enough to turn it pink.')] })],
+  attribute: attribute('colour', 'indicator-colour', 'What colour is the paper now?', 'blue', [
+    coloured('blue', 'stays blue', pigment.blue),
+    change('pink', 'turns pink', liquid(pigment.blue), liquid(pigment.pink)),
+  ]),
+  steps: [
+    step('Touch the liquid with dry blue cobalt chloride paper, held with tweezers.', {
+      uses: [uses('CoCl2-paper')],
+      cautions: [care('Fingers are damp enough to turn it pink.')],
+    }),
+  ],
   preparation: 'Cobalt chloride paper, dried blue over a warm radiator',
   outcomes: [...all(['H2O'], { colour: ['pink'] }), ...all(others(gasIds, 'H2O'), { colour: ['blue'] })],
 });
@@ -188,8 +350,20 @@ export const cobaltChloridePaperTest = gasTest({
 export const boilingPointTest = gasTest({
   id: 'boiling-point',
   name: 'Boiling point',
-  attribute: { id: 'celsius', reads: 'number', question: 'At what temperature does it boil, in °C?', values: [], number: { unit: '°C', within: 2 }, confusions: [], source: 'school-practice' },
-  steps: [step('Boil a little with anti-bumping granules and read the thermometer in the vapour.', { cautions: [care('Boiling liquid and hot glass.')] })],
+  attribute: {
+    id: 'celsius',
+    reads: 'number',
+    question: 'At what temperature does it boil, in °C?',
+    values: [],
+    number: { unit: '°C', within: 2 },
+    confusions: [],
+    source: 'school-practice',
+  },
+  steps: [
+    step('Boil a little with anti-bumping granules and read the thermometer in the vapour.', {
+      cautions: [care('Boiling liquid and hot glass.')],
+    }),
+  ],
   preparation: 'Side-arm tubes, anti-bumping granules, thermometers',
   stations: ['burner'],
   minutes: 6,

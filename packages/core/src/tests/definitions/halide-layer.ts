@@ -34,7 +34,9 @@ export const halideLayerTest: TestDefinition = {
           uses: [uses('hexane', { drops: 10 })],
           cautions: [danger('No flames in the room while hexane is out.')],
         }),
-        step('Add two drops of dilute nitric acid, then chlorine water, drop by drop, ten drops.', { uses: [uses('HNO3', { drops: 2 }), uses('chlorine-water', { drops: 10 })] }),
+        step('Add two drops of dilute nitric acid, then chlorine water, drop by drop, ten drops.', {
+          uses: [uses('HNO3', { drops: 2 }), uses('chlorine-water', { drops: 10 })],
+        }),
         step('Stopper, shake, let it settle. Log the colour of the upper layer.', { waitSeconds: 30 }),
       ],
       preparations: [
@@ -50,8 +52,18 @@ export const halideLayerTest: TestDefinition = {
     ...all(others(anionIds, 'Br-', 'I-'), { upperLayer: ['colourless'] }),
   ],
   slips: [
-    slip('chlorine-water-old', 0.05, { upperLayer: ['colourless'] }, 'Old chlorine water does nothing. Ask for fresh, and try it on a known iodide.'),
-    slip('not-shaken', 0.02, { upperLayer: ['colourless'] }, 'Unless it is shaken the colour stays below. Stopper and shake.'),
+    slip(
+      'chlorine-water-old',
+      0.05,
+      { upperLayer: ['colourless'] },
+      'Old chlorine water does nothing. Ask for fresh, and try it on a known iodide.',
+    ),
+    slip(
+      'not-shaken',
+      0.02,
+      { upperLayer: ['colourless'] },
+      'Unless it is shaken the colour stays below. Stopper and shake.',
+    ),
   ],
   carelessness: 0.02,
 };

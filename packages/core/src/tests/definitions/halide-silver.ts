@@ -1,7 +1,19 @@
 /** Silver nitrate in nitric acid: the halides, then ammonia on the precipitate. */
 import { anionIds, others } from '../species-groups.js';
 import type { Attribute, TestDefinition } from '../test-definition.js';
-import { all, change, clearTube, none, notTested, pigment, precipitate, slip, solidIn, step, uses } from '../test-parts.js';
+import {
+  all,
+  change,
+  clearTube,
+  none,
+  notTested,
+  pigment,
+  precipitate,
+  slip,
+  solidIn,
+  step,
+  uses,
+} from '../test-parts.js';
 
 const silverPrecipitate: Attribute = {
   id: 'precipitate',
@@ -57,13 +69,23 @@ export const halideSilverTest: TestDefinition = {
           uses: [uses('HNO3', { drops: 10 })],
           why: 'Acid takes away carbonate and hydroxide, which give a precipitate with silver too. Never hydrochloric acid: it brings chloride itself.',
         }),
-        step('Add five drops of silver nitrate solution. Log the colour against white and against black.', { uses: [uses('AgNO3', { drops: 5 })] }),
-        step('Where your course asks for it: pour off, add dilute ammonia and shake; then, in the fume cupboard, concentrated ammonia to another portion.', {
-          uses: [uses('NH3', { volume_mL: 2, molarity: 2 })],
-          teacherFirst: true,
+        step('Add five drops of silver nitrate solution. Log the colour against white and against black.', {
+          uses: [uses('AgNO3', { drops: 5 })],
         }),
+        step(
+          'Where your course asks for it: pour off, add dilute ammonia and shake; then, in the fume cupboard, concentrated ammonia to another portion.',
+          {
+            uses: [uses('NH3', { volume_mL: 2, molarity: 2 })],
+            teacherFirst: true,
+          },
+        ),
       ],
-      preparations: [{ task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid; ammonia 2 mol/dm³', hoursBefore: 24 }],
+      preparations: [
+        {
+          task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid; ammonia 2 mol/dm³',
+          hoursBefore: 24,
+        },
+      ],
       waste: 'Silver waste. Acidify what holds ammonia; never store silver with ammonia.',
     },
   ],
@@ -71,12 +93,32 @@ export const halideSilverTest: TestDefinition = {
     ...all(['Cl-'], { precipitate: ['white'], diluteAmmonia: ['dissolves'], concAmmonia: ['dissolves'] }),
     ...all(['Br-'], { precipitate: ['cream'], diluteAmmonia: ['insoluble'], concAmmonia: ['dissolves'] }),
     ...all(['I-'], { precipitate: ['yellow'], diluteAmmonia: ['insoluble'], concAmmonia: ['insoluble'] }),
-    ...all(others(anionIds, 'Cl-', 'Br-', 'I-'), { precipitate: ['none'], diluteAmmonia: ['not-tested'], concAmmonia: ['not-tested'] }),
+    ...all(others(anionIds, 'Cl-', 'Br-', 'I-'), {
+      precipitate: ['none'],
+      diluteAmmonia: ['not-tested'],
+      concAmmonia: ['not-tested'],
+    }),
   ],
   slips: [
-    slip('no-acid', 0.04, { precipitate: ['white', 'cream'] }, 'Did nitric acid go in first? Without it carbonate and others give a precipitate too. Repeat with acid first.', ['CO3^2-', 'HCO3-', 'SO3^2-', 'PO4^3-', 'OH-']),
-    slip('wrong-acid', 0.03, { precipitate: ['white'] }, 'Hydrochloric acid brings chloride and is always white. Throw it away and repeat with nitric acid.'),
-    slip('too-dilute', 0.02, { precipitate: ['none'] }, 'Too little sample gives a precipitate too faint to see. Repeat with more.'),
+    slip(
+      'no-acid',
+      0.04,
+      { precipitate: ['white', 'cream'] },
+      'Did nitric acid go in first? Without it carbonate and others give a precipitate too. Repeat with acid first.',
+      ['CO3^2-', 'HCO3-', 'SO3^2-', 'PO4^3-', 'OH-'],
+    ),
+    slip(
+      'wrong-acid',
+      0.03,
+      { precipitate: ['white'] },
+      'Hydrochloric acid brings chloride and is always white. Throw it away and repeat with nitric acid.',
+    ),
+    slip(
+      'too-dilute',
+      0.02,
+      { precipitate: ['none'] },
+      'Too little sample gives a precipitate too faint to see. Repeat with more.',
+    ),
   ],
   carelessness: 0.02,
 };

@@ -12,7 +12,9 @@ export const limewaterSeen = (withNotTested: boolean): Attribute => ({
     ...(withNotTested ? [notTested] : []),
     coloured('clear', 'stays clear', pigment.colourless),
     change('cloudy', 'turns cloudy', clearTube, solidIn(pigment.white)),
-    ...(withNotTested ? [] : [change('cloudy-then-clear', 'cloudy, then clear again', solidIn(pigment.white), clearTube)]),
+    ...(withNotTested
+      ? []
+      : [change('cloudy-then-clear', 'cloudy, then clear again', solidIn(pigment.white), clearTube)]),
   ],
   confusions: [{ pair: ['clear', 'cloudy'], chance: 0.03 }],
   source: 'school-practice',

@@ -3,7 +3,12 @@ import type { Outcome, TestDefinition } from '../test-definition.js';
 import { care, none, pigment, slip, solidIn, step, uses } from '../test-parts.js';
 import { effervescence, warms } from './dilute-acid.js';
 
-const metal = (of: Outcome['of'], fizz: readonly string[], warm: readonly string[], residue: readonly string[]): Outcome => ({
+const metal = (
+  of: Outcome['of'],
+  fizz: readonly string[],
+  warm: readonly string[],
+  residue: readonly string[],
+): Outcome => ({
   of,
   shows: { effervescence: fizz, warms: warm, residue },
   source: 'vogel-tests',
@@ -34,9 +39,18 @@ export const metalAcidTest: TestDefinition = {
       unattendedMinutes: 3,
       stations: [],
       steps: [
-        step('Put 3 cm³ of dilute acid in a tube in a rack.', { uses: [uses('HCl', { volume_mL: 3, molarity: 1 })], why: 'Hydrochloric or sulfuric acid; nitric acid gives little or no hydrogen.' }),
-        step('Add one small piece of the metal. Log how fast it fizzes, and feel the tube near the bottom.', { uses: [uses('metal')], cautions: [care('Calcium and magnesium grow hot.')] }),
-        step('Hold a thumb over the mouth until it is pushed, then bring a lit splint.', { waitSeconds: 20, why: 'Too little gas, or gas that has drifted off, gives no pop.' }),
+        step('Put 3 cm³ of dilute acid in a tube in a rack.', {
+          uses: [uses('HCl', { volume_mL: 3, molarity: 1 })],
+          why: 'Hydrochloric or sulfuric acid; nitric acid gives little or no hydrogen.',
+        }),
+        step('Add one small piece of the metal. Log how fast it fizzes, and feel the tube near the bottom.', {
+          uses: [uses('metal')],
+          cautions: [care('Calcium and magnesium grow hot.')],
+        }),
+        step('Hold a thumb over the mouth until it is pushed, then bring a lit splint.', {
+          waitSeconds: 20,
+          why: 'Too little gas, or gas that has drifted off, gives no pop.',
+        }),
       ],
       preparations: [{ task: 'Metals in small pieces, sanded clean', hoursBefore: 1 }],
       waste: 'Rinse metal and dry it for the next class. Acid: sink, with water.',
@@ -51,6 +65,13 @@ export const metalAcidTest: TestDefinition = {
     metal('Pb', ['none', 'slow'], ['no'], ['solid-left']),
     metal('Cu', ['none'], ['no'], ['solid-left']),
   ],
-  slips: [slip('oxide-coat', 0.05, { effervescence: ['none', 'slow'] }, 'A dull coat keeps the acid off. Sand the metal clean and repeat.')],
+  slips: [
+    slip(
+      'oxide-coat',
+      0.05,
+      { effervescence: ['none', 'slow'] },
+      'A dull coat keeps the acid off. Sand the metal clean and repeat.',
+    ),
+  ],
   carelessness: 0.02,
 };

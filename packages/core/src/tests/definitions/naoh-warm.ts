@@ -17,14 +17,24 @@ export const naohWarmTest: TestDefinition = {
       unattendedMinutes: 0,
       stations: ['hot-water-bath'],
       steps: [
-        step('Put about 1 cm³ of the sample in a tube and add 1 cm³ of sodium hydroxide solution.', { uses: [uses('NaOH', { volume_mL: 1 })] }),
-        step('Stand the tube in hot water for a minute.', { waitSeconds: 60, cautions: [care('Hot water and hot glass. The tube points away from everyone.')] }),
+        step('Put about 1 cm³ of the sample in a tube and add 1 cm³ of sodium hydroxide solution.', {
+          uses: [uses('NaOH', { volume_mL: 1 })],
+        }),
+        step('Stand the tube in hot water for a minute.', {
+          waitSeconds: 60,
+          cautions: [care('Hot water and hot glass. The tube points away from everyone.')],
+        }),
         step('Hold damp red litmus in the vapour, clear of the glass. Waft, do not sniff.', {
           uses: [uses('litmus')],
           why: 'The rim is wet with alkali and turns litmus blue by itself; dry paper shows nothing.',
         }),
       ],
-      preparations: [{ task: 'Hot water baths at about 70 °C; red litmus paper; sodium hydroxide 0.4 mol/dm³', hoursBefore: 1 }],
+      preparations: [
+        {
+          task: 'Hot water baths at about 70 °C; red litmus paper; sodium hydroxide 0.4 mol/dm³',
+          hoursBefore: 1,
+        },
+      ],
       waste: 'Sink, with plenty of water.',
     },
   ],
@@ -33,9 +43,24 @@ export const naohWarmTest: TestDefinition = {
     ...all(others(cationIds, 'NH4+'), { litmus: ['no-change'], smell: ['none'] }),
   ],
   slips: [
-    slip('litmus-dry', 0.04, { litmus: ['no-change'] }, 'Dry litmus shows nothing. Damp it with deionised water and repeat.'),
-    slip('litmus-on-rim', 0.04, { litmus: ['blue'] }, 'Litmus that touches the wet glass turns blue from the alkali. Hold it clear and repeat.'),
-    slip('not-warmed', 0.02, { litmus: ['no-change'], smell: ['none'] }, 'Too cold or too short. Warm it for a whole minute and repeat.'),
+    slip(
+      'litmus-dry',
+      0.04,
+      { litmus: ['no-change'] },
+      'Dry litmus shows nothing. Damp it with deionised water and repeat.',
+    ),
+    slip(
+      'litmus-on-rim',
+      0.04,
+      { litmus: ['blue'] },
+      'Litmus that touches the wet glass turns blue from the alkali. Hold it clear and repeat.',
+    ),
+    slip(
+      'not-warmed',
+      0.02,
+      { litmus: ['no-change'], smell: ['none'] },
+      'Too cold or too short. Warm it for a whole minute and repeat.',
+    ),
   ],
   carelessness: 0.02,
 };

@@ -19,11 +19,27 @@ const ring = (id: Variant['id'], name: string, acidLast: boolean): Variant => ({
       acidLast
         ? 'Teacher only: tilt the tube and let concentrated sulfuric acid run slowly down the side, 1 cm³, so that it lies below.'
         : 'Teacher only: acid first, cooled; then the sample with iron(II) sulfate run gently on top.',
-      { uses: [uses('H2SO4', { volume_mL: 1, molarity: 18 })], teacherOnly: true, cautions: [danger('Concentrated sulfuric acid and water: it may boil and spit. Face shield, tube pointed away.')] },
+      {
+        uses: [uses('H2SO4', { volume_mL: 1, molarity: 18 })],
+        teacherOnly: true,
+        cautions: [
+          danger(
+            'Concentrated sulfuric acid and water: it may boil and spit. Face shield, tube pointed away.',
+          ),
+        ],
+      },
     ),
-    step('Do not shake. Look where the two liquids meet. Log what you see.', { waitSeconds: 60, why: 'Shaking, warming or pouring fast destroys the ring.' }),
+    step('Do not shake. Look where the two liquids meet. Log what you see.', {
+      waitSeconds: 60,
+      why: 'Shaking, warming or pouring fast destroys the ring.',
+    }),
   ],
-  preparations: [{ task: 'Iron(II) sulfate 0.2 mol/dm³, made on the day with a drop of dilute sulfuric acid', hoursBefore: 2 }],
+  preparations: [
+    {
+      task: 'Iron(II) sulfate 0.2 mol/dm³, made on the day with a drop of dilute sulfuric acid',
+      hoursBefore: 2,
+    },
+  ],
   waste: 'Let it cool, then pour slowly into much cold water; then sink.',
 });
 
@@ -37,20 +53,46 @@ export const nitrateRingTest: TestDefinition = {
       reads: 'ring',
       nothing: 'none',
       question: 'What formed where the liquids meet?',
-      values: [none('no ring'), { id: 'brown', label: 'brown ring', look: { kind: 'split', before: { kind: 'solution', colour: pigment.paleGreen }, after: { kind: 'solution', colour: pigment.brown } } }],
+      values: [
+        none('no ring'),
+        {
+          id: 'brown',
+          label: 'brown ring',
+          look: {
+            kind: 'split',
+            before: { kind: 'solution', colour: pigment.paleGreen },
+            after: { kind: 'solution', colour: pigment.brown },
+          },
+        },
+      ],
       confusions: [{ pair: ['none', 'brown'], chance: 0.04 }],
       source: 'school-practice',
     },
   ],
-  variants: [ring('acid-last', 'Sample and iron(II) sulfate first, acid last', true), ring('acid-first', 'Acid first, sample on top', false)],
+  variants: [
+    ring('acid-last', 'Sample and iron(II) sulfate first, acid last', true),
+    ring('acid-first', 'Acid first, sample on top', false),
+  ],
   outcomes: [
     ...all(['NO3-'], { ring: ['brown'] }),
-    ...all(['Br-', 'I-', 'SO3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', { unsure: 'brown fumes, iodine or sulfur disturb the ring: test for these first' }),
+    ...all(['Br-', 'I-', 'SO3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', {
+      unsure: 'brown fumes, iodine or sulfur disturb the ring: test for these first',
+    }),
     ...all(others(anionIds, 'NO3-', 'Br-', 'I-', 'SO3^2-'), { ring: ['none'] }),
   ],
   slips: [
-    slip('iron-sulfate-old', 0.06, { ring: ['none'] }, 'Iron(II) sulfate not made today gives no ring. Ask for fresh.'),
-    slip('shaken', 0.05, { ring: ['none'] }, 'A tube shaken, warmed or filled fast loses its ring. Repeat with the tube tilted, drop by drop.'),
+    slip(
+      'iron-sulfate-old',
+      0.06,
+      { ring: ['none'] },
+      'Iron(II) sulfate not made today gives no ring. Ask for fresh.',
+    ),
+    slip(
+      'shaken',
+      0.05,
+      { ring: ['none'] },
+      'A tube shaken, warmed or filled fast loses its ring. Repeat with the tube tilted, drop by drop.',
+    ),
   ],
   carelessness: 0.02,
 };
@@ -68,11 +110,17 @@ export const nitrateReductionTest: TestDefinition = {
       unattendedMinutes: 0,
       stations: ['hot-water-bath'],
       steps: [
-        step('Put 1 cm³ of the sample in a tube, add 1 cm³ of sodium hydroxide solution and warm it alone first.', {
-          uses: [uses('NaOH', { volume_mL: 1 })],
-          why: 'Ammonium gives ammonia without any foil: rule it out first.',
+        step(
+          'Put 1 cm³ of the sample in a tube, add 1 cm³ of sodium hydroxide solution and warm it alone first.',
+          {
+            uses: [uses('NaOH', { volume_mL: 1 })],
+            why: 'Ammonium gives ammonia without any foil: rule it out first.',
+          },
+        ),
+        step('Add a small piece of aluminium foil and warm gently.', {
+          uses: [uses('Al-foil')],
+          cautions: [care('It may froth up: half a tube at most, pointed away.')],
         }),
-        step('Add a small piece of aluminium foil and warm gently.', { uses: [uses('Al-foil')], cautions: [care('It may froth up: half a tube at most, pointed away.')] }),
         step('Hold damp red litmus in the vapour, clear of the glass.', { uses: [uses('litmus')] }),
       ],
       preparations: [{ task: 'Aluminium foil, squares of 1 cm; hot water baths', hoursBefore: 1 }],
@@ -85,7 +133,12 @@ export const nitrateReductionTest: TestDefinition = {
   ],
   slips: [
     slip('litmus-dry', 0.04, { litmus: ['no-change'] }, 'Dry litmus shows nothing. Damp it and repeat.'),
-    slip('litmus-on-rim', 0.04, { litmus: ['blue'] }, 'Litmus that touches the wet glass or catches spray turns blue from the alkali. Hold it clear and repeat.'),
+    slip(
+      'litmus-on-rim',
+      0.04,
+      { litmus: ['blue'] },
+      'Litmus that touches the wet glass or catches spray turns blue from the alkali. Hold it clear and repeat.',
+    ),
   ],
   carelessness: 0.02,
 };

@@ -12,7 +12,13 @@ const whiteOrNone: Attribute = {
   confusions: [{ pair: ['none', 'white'], chance: 0.03 }],
   source: 'school-practice',
 };
-const variant = (id: Variant['id'], name: string, acid: 'HCl' | 'HNO3', barium: 'BaCl2' | 'Ba(NO3)2', words: string): Variant => ({
+const variant = (
+  id: Variant['id'],
+  name: string,
+  acid: 'HCl' | 'HNO3',
+  barium: 'BaCl2' | 'Ba(NO3)2',
+  words: string,
+): Variant => ({
   id,
   name,
   attendedMinutes: 2,
@@ -24,10 +30,13 @@ const variant = (id: Variant['id'], name: string, acid: 'HCl' | 'HNO3', barium: 
       uses: [uses(acid, { drops: 10 })],
       why: 'Acid takes away carbonate and sulfite, which give a white precipitate with barium too. Never sulfuric acid: it brings sulfate itself.',
     }),
-    step(`Add five drops of ${words.split(',')[1]!.trim()}. Log what you see.`, { uses: [uses(barium, { drops: 5 })] }),
+    step(`Add five drops of ${words.split(',')[1]!.trim()}. Log what you see.`, {
+      uses: [uses(barium, { drops: 5 })],
+    }),
   ],
   preparations: [{ task: `${name}: a dropper bottle of each a bench`, hoursBefore: 24 }],
-  waste: 'Barium waste, or sink with plenty of water where local rules allow: barium sulfate itself is harmless.',
+  waste:
+    'Barium waste, or sink with plenty of water where local rules allow: barium sulfate itself is harmless.',
 });
 
 export const sulfateTest: TestDefinition = {
@@ -36,8 +45,20 @@ export const sulfateTest: TestDefinition = {
   family: 'anion',
   attributes: [whiteOrNone],
   variants: [
-    variant('hydrochloric', 'Dilute hydrochloric acid and barium chloride', 'HCl', 'BaCl2', 'dilute hydrochloric acid, barium chloride solution'),
-    variant('nitric', 'Dilute nitric acid and barium nitrate', 'HNO3', 'Ba(NO3)2', 'dilute nitric acid, barium nitrate solution'),
+    variant(
+      'hydrochloric',
+      'Dilute hydrochloric acid and barium chloride',
+      'HCl',
+      'BaCl2',
+      'dilute hydrochloric acid, barium chloride solution',
+    ),
+    variant(
+      'nitric',
+      'Dilute nitric acid and barium nitrate',
+      'HNO3',
+      'Ba(NO3)2',
+      'dilute nitric acid, barium nitrate solution',
+    ),
   ],
   outcomes: [
     ...all(['SO4^2-'], { precipitate: ['white'] }),
@@ -47,9 +68,25 @@ export const sulfateTest: TestDefinition = {
     ...all(['Ag+', 'Pb2+'], { precipitate: ['none'] }, 'vogel-tests', { variant: 'nitric' }),
   ],
   slips: [
-    slip('no-acid', 0.05, { precipitate: ['white'] }, 'Did acid go in first? Without it carbonate and sulfite give a white precipitate too. Repeat with acid first.', ['CO3^2-', 'HCO3-', 'SO3^2-', 'PO4^3-', 'OH-']),
-    slip('wrong-acid', 0.03, { precipitate: ['white'] }, 'Sulfuric acid brings sulfate and is always white. Throw it away and repeat with the right acid.'),
-    slip('too-dilute', 0.02, { precipitate: ['none'] }, 'Too little sample gives a precipitate too faint to see. Repeat with more, against a dark ground.'),
+    slip(
+      'no-acid',
+      0.05,
+      { precipitate: ['white'] },
+      'Did acid go in first? Without it carbonate and sulfite give a white precipitate too. Repeat with acid first.',
+      ['CO3^2-', 'HCO3-', 'SO3^2-', 'PO4^3-', 'OH-'],
+    ),
+    slip(
+      'wrong-acid',
+      0.03,
+      { precipitate: ['white'] },
+      'Sulfuric acid brings sulfate and is always white. Throw it away and repeat with the right acid.',
+    ),
+    slip(
+      'too-dilute',
+      0.02,
+      { precipitate: ['none'] },
+      'Too little sample gives a precipitate too faint to see. Repeat with more, against a dark ground.',
+    ),
   ],
   carelessness: 0.02,
 };

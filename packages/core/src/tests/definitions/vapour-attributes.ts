@@ -19,7 +19,10 @@ export const smell: Attribute = {
   reads: 'smell',
   nothing: 'none',
   question: 'Was there a smell?',
-  values: [none('no smell'), { id: 'pungent', label: 'pungent', look: { kind: 'effervescence', rate: 'slow' } }],
+  values: [
+    none('no smell'),
+    { id: 'pungent', label: 'pungent', look: { kind: 'effervescence', rate: 'slow' } },
+  ],
   confusions: [{ pair: ['none', 'pungent'], chance: 0.05 }],
   source: 'school-practice',
 };

@@ -1,0 +1,86 @@
+/** Marks the colour of a flame, by eye or through the glass, against the syllabus's words for the ion. */
+import { colourWord, type ColourTerm } from '../reading/colour-terms.js';
+import { readColours, type ColourClaim } from '../reading/read-colours.js';
+import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
+import { earningTerms } from '../syllabus/syllabuses.js';
+import { forReview, onePoint, type Mark } from './mark-result.js';
+
+export const termList = (terms: Iterable<ColourTerm>): string => {
+  const words = [...new Set([...terms].map(colourWord))].map((w) => `“${w}”`);
+  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
+};
+
+/** The claims that speak of the attribute: through the glass or not. All do when the question names the glass. */
+function relevant(claims: readonly ColourClaim[], glass: boolean): readonly ColourClaim[] {
+  const through = claims.filter((c) => c.throughGlass === glass);
+  return glass && through.length === 0 ? claims : through;
+}
+
+/** No colour is no colour, whatever word says so. */
+const plain = (term: ColourTerm): ColourTerm => (term === 'colourless' ? 'none' : term);
+
+/** Marks a flame colour (one point). */
+export function markFlame(answer: string, glass: boolean, wording: Wording, strictness: Strictness): Mark {
+  const { earns, borderline } = earningTerms(wording, strictness);
+  const reading = readColours(answer);
+  if (reading.blank) return onePoint(0, 'blank', 'Nothing was written.');
+  if (reading.otherTest)
+    return onePoint(
+      0,
+      'other-test',
+      'This describes the result of another test; a flame test is answered with the colour of the flame.',
+    );
+  const claims = relevant(reading.claims, glass);
+  const said = claims.filter((c) => !c.denied).map((c) => ({ ...c, term: plain(c.term) }));
+  // What comes after "but" takes the place of what came before it.
+  const turn = said.findLastIndex((c) => c.joined === 'but');
+  const claimed = turn > 0 ? said.slice(turn) : said;
+  if (claimed.length === 0) {
+    const denied = claims.filter((c) => c.denied).map((c) => c.term);
+    if (denied.length) {
+      // "the yellow could not be seen" says there was nothing to see, where nothing is what the glass leaves.
+      if (earns.has('none') && denied.length === 1)
+        return onePoint(1, 'right-colour', 'No colour is seen: that earns the mark.');
+      return onePoint(0, 'denied', `It says what the colour was not (${termList(denied)}), not what it was.`);
+    }
+    if (reading.unread.length > 0 && reading.unread.length <= 2 && reading.claims.length === 0)
+      return forReview('unread', 'Kivex could not read this answer; please look at it.');
+    return onePoint(0, 'no-colour-named', 'No colour is named.');
+  }
+  const good = claimed.filter((c) => earns.has(c.term));
+  const bad = claimed.filter((c) => !earns.has(c.term));
+  const wanted = termList(earningTerms(wording, 'strict').earns);
+  if (bad.length === 0)
+    return onePoint(1, 'right-colour', `${termList(good.map((c) => c.term))} earns the mark.`);
+  if (good.length === 0) {
+    if (bad.every((c) => borderline.has(c.term)))
+      return forReview(
+        'near-wording',
+        `${termList(bad.map((c) => c.term))} is close to ${wanted}; a person decides.`,
+      );
+    const generous = earningTerms(wording, 'generous').earns;
+    if (bad.every((c) => generous.has(c.term)))
+      return onePoint(
+        0,
+        'wording',
+        `${termList(bad.map((c) => c.term))} is near, but the word wanted here is ${wanted}.`,
+      );
+    return onePoint(
+      0,
+      'wrong-colour',
+      `${termList(bad.map((c) => c.term))} is not what this sample shows; the word wanted is ${wanted}.`,
+    );
+  }
+  // One right and one wrong colour: in sequence or with one of them minor a person looks; side by side they contradict.
+  const sequence = claimed.some((c, i) => i > 0 && (c.joined === 'then' || c.joined === 'stop'));
+  if (sequence || bad.every((c) => c.minor))
+    return forReview(
+      'two-colours',
+      `${termList(claimed.map((c) => c.term))} are both given; a person decides which was meant.`,
+    );
+  return onePoint(
+    0,
+    'contradiction',
+    `${termList(claimed.map((c) => c.term))} cannot both stand; one answer is wanted.`,
+  );
+}

@@ -1,0 +1,113 @@
+/** Marks how a gas is tested for: a point for the test, a point for its positive result. */
+import { has, type Claims } from '../reading/claims.js';
+import { readDecolourised, readIndicatorColour, readLitmus } from '../reading/claims-colour.js';
+import { readFumes } from '../reading/claims-gas.js';
+import { changeIn } from '../reading/colour-change.js';
+import { readText, type TextReading } from '../reading/read-text.js';
+import { speciesName } from '../species/species.js';
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
+import { gasTestRules, type GasTestRule, type Need } from './gas-test-rules.js';
+import type { GasTestItem } from './mark-item.js';
+import { onePoint, together, type Mark } from './mark-result.js';
+
+const asked = { narrow: true, hasExcess: false };
+const colourReaders = {
+  litmus: readLitmus,
+  decolourised: readDecolourised,
+  indicator: readIndicatorColour,
+  fumes: readFumes,
+};
+
+const meets = (reading: TextReading, { all = [], oneOf = [], not = [] }: Need): boolean =>
+  all.every((c) => has(reading, c)) &&
+  oneOf.every((list) => list.some((c) => has(reading, c))) &&
+  !not.some((c) => has(reading, c));
+
+/** The colour a paper or solution begins with, where the answer says. */
+function startOf(reading: TextReading): string | undefined {
+  const change = changeIn(reading);
+  if (change.from)
+    return /blue/.test(change.from) ? 'blue' : /red|pink/.test(change.from) ? 'red' : change.from;
+  const litmus = reading.mentions.find((m) => m.kind === 'litmus');
+  const before =
+    litmus &&
+    reading.mentions.find(
+      (m) => m.kind === 'colour' && m.at < litmus.at && litmus.at - m.at <= 3 && m.clause === litmus.clause,
+    );
+  return before?.colour === 'blue' || before?.colour === 'red' ? before.colour : undefined;
+}
+
+function resultOf(rule: GasTestRule, reading: TextReading): boolean {
+  if (!meets(reading, rule.result)) return false;
+  if (!rule.ends) return true;
+  const read: Claims = colourReaders[rule.ends.reader](reading, asked);
+  const last = read.claims.at(-1);
+  return (
+    last !== undefined &&
+    rule.ends.in.includes(last.term) &&
+    read.claims.every(
+      (c) =>
+        rule.ends!.in.includes(c.term) ||
+        c === last ||
+        c.joined === 'then' ||
+        c.joined === 'start' ||
+        c.joined === 'and',
+    )
+  );
+}
+
+/** A contradicted result ("goes cloudy or stays clear", "pops and relights") earns nothing. */
+function clashes(reading: TextReading): boolean {
+  const said = (['pop', 'relight', 'out'] as const).filter((k) => has(reading, k));
+  return said.length > 1 && !(said.includes('pop') && said.includes('out') && !said.includes('relight'));
+}
+
+function markRule(
+  rule: GasTestRule,
+  reading: TextReading,
+): { test: boolean; result: boolean; about: boolean; fault: string } {
+  const start = startOf(reading);
+  const wrongStart = start !== undefined && (rule.startsNot?.includes(start) ?? false);
+  const about = rule.about.some((c) => has(reading, c));
+  return {
+    test: meets(reading, rule.test) && !wrongStart,
+    result: resultOf(rule, reading) && !clashes(reading),
+    about,
+    fault: rule.testFault,
+  };
+}
+
+/** Marks the test of a gas (two points). @throws RangeError for a gas without a test. */
+export function markGasTest(_syllabus: Syllabus, item: GasTestItem, answer: string): Mark {
+  const rules = gasTestRules[item.gas];
+  if (!rules.length) throw new RangeError(`${speciesName(item.gas)} has no test of its own`);
+  const reading = readText(answer);
+  const none = (code: string, text: string): Mark =>
+    together([onePoint(0, code, text), onePoint(0, code, text)]);
+  if (reading.blank)
+    return { points: 0, max: 2, verdict: 'none', why: [{ code: 'blank', text: 'Nothing was written.' }] };
+  const strictChlorine = item.gas === 'Cl2' && _syllabus.settings.chlorineResult === 'red-then-bleached';
+  const marked = rules.map((rule) => ({ rule, ...markRule(rule, reading) }));
+  const best = marked.sort(
+    (a, b) => Number(b.test) + Number(b.result) - Number(a.test) - Number(a.result),
+  )[0]!;
+  // A result without a word of its test still earns its point, unless it is said of something else altogether.
+  const smelt = has(reading, 'smell') && !best.about;
+  let result = best.result && !smelt;
+  if (strictChlorine && result)
+    result = readLitmus(reading, asked).claims.some((c) => c.term === 'red-then-bleached');
+  const elsewhere =
+    !best.test &&
+    !best.about &&
+    result &&
+    reading.mentions.some((m) => m.kind === 'limewater' || m.kind === 'litmus' || m.kind === 'manganate');
+  if (elsewhere) return none('other-test', `That is the test of another gas: ${best.rule.wanted}.`);
+  return together([
+    best.test
+      ? onePoint(1, 'test', `The test is right: ${best.rule.name}.`)
+      : onePoint(0, 'test', best.about ? best.fault : `The test is missing: ${best.rule.wanted}.`),
+    result
+      ? onePoint(1, 'result', 'The result is right.')
+      : onePoint(0, 'result', `The result is missing or wrong: ${best.rule.wanted}.`),
+  ]);
+}

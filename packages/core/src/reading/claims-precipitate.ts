@@ -1,0 +1,211 @@
+/** Readers of precipitates: what falls out in the first drops, what the excess does, what standing does. */
+import { has, isSolid, joinedOf, lastWord, type Claim, type ClaimReader } from './claims.js';
+import type { ColourTerm } from './colour-terms.js';
+import type { Mention, TextReading } from './read-text.js';
+
+const loose: ReadonlySet<string> = new Set([
+  'solution',
+  'gas',
+  'fumes',
+  'flame',
+  'ring',
+  'limewater',
+  'smell',
+]);
+const noColours: ReadonlySet<ColourTerm> = new Set(['colourless']);
+
+// ---- drops and excess -------------------------------------------------------------------------
+
+type Phase = 'drops' | 'excess';
+const phaseCache = new WeakMap<TextReading, ReadonlyMap<Mention, Phase>>();
+
+/** Which mentions speak of the first drops, which of the excess. */
+function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
+  const known = phaseCache.get(reading);
+  if (known) return known;
+  const phases = new Map<Mention, Phase>();
+  let phase: Phase = 'drops';
+  let solidSaid = false;
+  reading.clauses.forEach((clause, number) => {
+    const mine = reading.mentions.filter((m) => m.clause === number);
+    const early = mine.some((m) => m.kind === 'drops') && !mine.some((m) => m.kind === 'excess');
+    const marker = mine.find(
+      (m) =>
+        m.kind === 'excess' ||
+        m.kind === 'dissolve' ||
+        m.kind === 'insoluble' ||
+        m.kind === 'disappear' ||
+        (solidSaid && (m.kind === 'stays' || m.kind === 'nothing')),
+    );
+    if (early && !(marker && marker.kind !== 'stays' && marker.kind !== 'nothing')) phase = 'drops';
+    // A precipitate that comes "then", after one was told already, is what the excess shows.
+    for (const m of mine) {
+      const before: boolean = marker !== undefined && m.at < marker.at && !solidSaid && phase === 'drops';
+      phases.set(m, marker && !early ? (before ? 'drops' : 'excess') : phase);
+    }
+    if (marker && !early) phase = 'excess';
+    if (marker && early && marker.kind !== 'stays' && marker.kind !== 'nothing') {
+      // "white at first and dissolves": one clause for both.
+      for (const m of mine) phases.set(m, m.at < marker.at ? 'drops' : 'excess');
+      phase = 'excess';
+    }
+    if (mine.some((m) => isSolid(m) && !m.denied)) solidSaid = true;
+    void clause;
+  });
+  phaseCache.set(reading, phases);
+  return phases;
+}
+
+// ---- precipitates -----------------------------------------------------------------------------
+
+/** What a colour belongs to: the noun after it in its clause, else one before it, else one in a clause beside it. */
+function stateOf(
+  reading: TextReading,
+  colour: Mention,
+  among: readonly Mention[],
+): 'solid' | 'loose' | undefined {
+  const mine = among.filter((m) => m.clause === colour.clause && m !== colour);
+  if (mine.some((m) => (m.kind === 'cloudy' || m.kind === 'milky') && !m.denied)) return 'solid';
+  const after = mine.filter((m) => m.at > colour.at);
+  for (const m of after) {
+    if (m.kind === 'colour') break;
+    if (isSolid(m)) return 'solid';
+    if (loose.has(m.kind)) return 'loose';
+  }
+  const before = mine.filter((m) => m.at < colour.at).reverse();
+  for (const m of before) {
+    if (m.kind === 'colour' && m.at + m.length < colour.at - 1) break;
+    if (isSolid(m)) return 'solid';
+    if (loose.has(m.kind)) return 'loose';
+  }
+  // "blue, then green, precipitate" and "ppt: white": clauses that lend each other what they lack.
+  for (const [number, only] of [
+    [colour.clause + 1, after.some((m) => m.kind === 'colour')],
+    [colour.clause - 1, false],
+  ] as const) {
+    if (only) continue;
+    const beside = among.filter((m) => m.clause === number);
+    const joined = reading.clauses[Math.max(number, colour.clause)]?.joined;
+    if (!beside.length || (joined === 'but' && number > colour.clause)) continue;
+    if (
+      beside.some((m) => m.kind === 'colour' && !m.denied) &&
+      number > colour.clause &&
+      joined !== 'or' &&
+      joined !== 'and'
+    )
+      continue;
+    if (beside.some((m) => isSolid(m) && !m.denied)) return 'solid';
+  }
+  return undefined;
+}
+
+/** Precipitates claimed: a colour term each, or `none`. */
+export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => {
+  const phases = phasesOf(reading);
+  const relevant = hasExcess ? reading.mentions.filter((m) => phases.get(m) === 'drops') : reading.mentions;
+  const claims: Claim[] = [];
+  let looseColour = false;
+  let bareColour = false;
+  const bare: Claim[] = [];
+  for (const m of relevant) {
+    const joined = joinedOf(reading, m);
+    if (m.kind === 'colour' && m.colour && !m.denied) {
+      if (noColours.has(m.colour)) {
+        if (!relevant.some((o) => o.clause === m.clause && isSolid(o) && !o.denied))
+          claims.push({ term: 'none', joined });
+        continue;
+      }
+      const state = stateOf(reading, m, relevant);
+      if (state === 'solid') claims.push({ term: m.colour, joined });
+      else if (state === 'loose') looseColour = true;
+      else {
+        bareColour = true;
+        bare.push({ term: m.colour, joined });
+      }
+    } else if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'none', joined });
+    else if (isSolid(m) && m.denied) {
+      // "not a white precipitate but yellow" denies a colour; "no precipitate" denies all.
+      claims.push({ term: 'none', joined });
+    } else if (m.kind === 'clear' && !m.denied && !relevant.some((o) => isSolid(o) && !o.denied))
+      claims.push({ term: 'none', joined });
+    else if (m.kind === 'milky' && !m.denied && !relevant.some((o) => o.kind === 'colour' && !o.denied))
+      claims.push({ term: 'white', joined });
+    else if (m.kind === 'fizz' && !m.denied) looseColour = true;
+  }
+  const solid = relevant.some((m) => isSolid(m) && !m.denied);
+  // A colour denied next to a precipitate: "not a yellow ppt".
+  const final = lastWord(claims);
+  if (final.length) return { claims: final };
+  if (bareColour && !solid) return { claims: bare, bare: true, ...(narrow ? {} : {}) };
+  if (looseColour) return { claims: [], problem: 'wrong-state' };
+  if (solid) return { claims: [], problem: 'no-colour' };
+  return { claims: [], ...(relevant.some((m) => m.denied) ? { problem: 'denied' as const } : {}) };
+};
+
+/** What happens in excess: `dissolves`, `insoluble`, `unchanged` (either insoluble or nothing there), `none`. */
+export const readExcess: ClaimReader = (reading, { narrow }) => {
+  const phases = phasesOf(reading);
+  const relevant = reading.mentions.filter(
+    (m) => narrow || phases.get(m) === 'excess' || m.kind === 'dissolve' || m.kind === 'insoluble',
+  );
+  const claims: Claim[] = [];
+  const staysClear =
+    relevant.some((m) => m.kind === 'stays' && !m.denied) &&
+    relevant.some((m) => m.kind === 'clear' || m.colour === 'colourless');
+  for (const m of relevant) {
+    const joined = joinedOf(reading, m);
+    const claim = (term: string) => claims.push({ term, joined });
+    if (m.kind === 'dissolve' || m.kind === 'disappear') claim(m.denied ? 'insoluble' : 'dissolves');
+    else if (m.kind === 'insoluble') claim(m.denied ? 'dissolves' : 'insoluble');
+    else if (m.kind === 'stays') claim(staysClear ? 'none' : m.denied ? 'dissolves' : 'insoluble');
+    else if (m.kind === 'nothing' && !m.denied) claim('unchanged');
+    else if ((m.kind === 'clear' || m.colour === 'colourless') && !m.denied && !staysClear)
+      claim('dissolves');
+    else if (
+      m.kind === 'solution' &&
+      !m.denied &&
+      !relevant.some((o) => isSolid(o)) &&
+      reading.mentions.some((o) => isSolid(o) && !o.denied)
+    )
+      claim('dissolves');
+  }
+  if (!claims.length) {
+    const solid = relevant.find((m) => isSolid(m));
+    if (solid) {
+      const earlier = reading.mentions.some((m) => phases.get(m) === 'drops' && isSolid(m) && !m.denied);
+      claims.push({
+        term: solid.denied ? (earlier && !narrow ? 'dissolves' : 'none') : 'insoluble',
+        joined: joinedOf(reading, solid),
+      });
+    } else if (has(reading, 'excess')) {
+      // "white ppt in excess": it is there in excess too.
+      const shown = reading.mentions.find((m) => isSolid(m) && !m.denied);
+      if (shown) claims.push({ term: 'insoluble', joined: 'start' });
+    }
+  }
+  const kinds = new Set(claims.map((c) => c.term));
+  // "unchanged" beside a plain word says the same thing twice.
+  const told = kinds.size > 1 ? claims.filter((c) => c.term !== 'unchanged') : claims;
+  const turn = told.findLastIndex((c) => c.joined === 'but' || c.joined === 'then');
+  const mixed = new Set(told.map((c) => c.term)).size > 1;
+  return { claims: mixed && turn > 0 ? told.slice(turn) : told };
+};
+
+/** The colour of the liquid once the precipitate has dissolved. */
+export const readExcessColour: ClaimReader = (reading, { narrow }) => {
+  const phases = phasesOf(reading);
+  const colours = reading.mentions.filter(
+    (m) => m.kind === 'colour' && !m.denied && (narrow || phases.get(m) === 'excess'),
+  );
+  const free = colours.filter((m) => stateOf(reading, m, reading.mentions) !== 'solid');
+  const told = (free.length ? free : colours).map((m) => ({
+    term: m.colour as string,
+    joined: joinedOf(reading, m),
+  }));
+  if (!told.length && has(reading, 'clear')) return { claims: [], problem: 'clear-not-colourless' };
+  return { claims: lastWord(told) };
+};
+
+/** Spots are precipitates without an excess. */
+export const readSpot: ClaimReader = (reading, asked) =>
+  readPrecipitate(reading, { ...asked, hasExcess: false });

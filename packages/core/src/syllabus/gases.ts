@@ -1,0 +1,27 @@
+import { flameWording } from './flame-wording.js';
+import { defaultSettings } from './settings.js';
+import type { Syllabus } from './syllabus-definition.js';
+
+export const gasesSyllabus: Syllabus = {
+  id: 'gases',
+  name: 'Gases from metals and carbonates',
+  ages: '11–14',
+  cations: [],
+  anions: ['CO3^2-', 'HCO3-'],
+  gases: ['H2', 'O2', 'CO2', 'H2O'],
+  metals: ['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'Ca', 'Pb'],
+  tests: [
+    { test: 'metal-acid', variant: 'usual', attributes: ['effervescence', 'warms', 'residue'] },
+    { test: 'dilute-acid', variant: 'hydrochloric', attributes: ['effervescence', 'limewater'] },
+    { test: 'lit-splint', variant: 'usual', attributes: ['splint'] },
+    { test: 'glowing-splint', variant: 'usual', attributes: ['splint'] },
+    { test: 'limewater', variant: 'usual', attributes: ['limewater'] },
+    { test: 'anhydrous-copper-sulfate', variant: 'usual', attributes: ['colour'] },
+    { test: 'cobalt-chloride-paper', variant: 'usual', attributes: ['colour'] },
+    { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
+  ],
+  wording: { flame: flameWording },
+  strictness: 'standard',
+  carryForward: true,
+  settings: defaultSettings,
+};
