@@ -9,6 +9,7 @@ import { identifyVerb } from './identify-verb.js';
 import type { Json, JsonObject } from './line-shape.js';
 import { markVerb } from './mark-verb.js';
 import { predictVerb } from './predict-verb.js';
+import { prepareVerb } from './prepare-verb.js';
 
 /** The verbs by name. */
 export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
@@ -16,6 +17,7 @@ export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   equation: equationVerb,
   predict: predictVerb,
   flame: flameVerb,
+  prepare: prepareVerb,
   identify: identifyVerb,
   discriminate: discriminateVerb,
 };

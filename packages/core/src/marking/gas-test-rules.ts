@@ -63,8 +63,8 @@ export const gasTestRules: Readonly<Record<GasId, readonly GasTestRule[]>> = {
   Cl2: [
     {
       name: 'damp litmus',
-      about: ['litmus'],
-      test: { all: ['litmus', 'damp'] },
+      about: ['litmus', 'paper'],
+      test: { all: ['damp'], oneOf: [['litmus', 'paper']] },
       testFault: 'The litmus paper must be damp.',
       result: {},
       ends: { reader: 'litmus', in: ['bleached', 'red-then-bleached'] },
@@ -74,8 +74,8 @@ export const gasTestRules: Readonly<Record<GasId, readonly GasTestRule[]>> = {
   NH3: [
     {
       name: 'damp red litmus',
-      about: ['litmus'],
-      test: { all: ['litmus', 'damp'] },
+      about: ['litmus', 'paper'],
+      test: { all: ['damp'], oneOf: [['litmus', 'paper']] },
       testFault: 'The paper must be damp red litmus.',
       result: {},
       ends: { reader: 'litmus', in: ['blue'] },
@@ -115,8 +115,8 @@ export const gasTestRules: Readonly<Record<GasId, readonly GasTestRule[]>> = {
   HCl: [
     {
       name: 'damp blue litmus',
-      about: ['litmus'],
-      test: { all: ['litmus', 'damp'] },
+      about: ['litmus', 'paper'],
+      test: { all: ['damp'], oneOf: [['litmus', 'paper']] },
       testFault: 'The paper must be damp blue litmus.',
       result: {},
       ends: { reader: 'litmus', in: ['red'] },

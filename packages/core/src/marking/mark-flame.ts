@@ -1,6 +1,7 @@
 /** Marks the colour of a flame, by eye or through the glass, against the syllabus's words for the ion. */
 import { colourWord, type ColourTerm } from '../reading/colour-terms.js';
 import { readColours, type ColourClaim } from '../reading/read-colours.js';
+import { readIons } from '../reading/read-ions.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
@@ -18,6 +19,12 @@ function relevant(claims: readonly ColourClaim[], glass: boolean): readonly Colo
 
 /** No colour is no colour, whatever word says so. */
 const plain = (term: ColourTerm): ColourTerm => (term === 'colourless' ? 'none' : term);
+
+/** A name where an observation is asked for: no reader needs to look at it. */
+export const namesSubstance = (answer: string): boolean => {
+  const { claims, gases } = readIons(answer);
+  return claims.length > 0 || gases.length > 0;
+};
 
 /** Marks a flame colour (one point). */
 export function markFlame(answer: string, glass: boolean, wording: Wording, strictness: Strictness): Mark {
@@ -43,7 +50,12 @@ export function markFlame(answer: string, glass: boolean, wording: Wording, stri
         return onePoint(1, 'right-colour', 'No colour is seen: that earns the mark.');
       return onePoint(0, 'denied', `It says what the colour was not (${termList(denied)}), not what it was.`);
     }
-    if (reading.unread.length > 0 && reading.unread.length <= 2 && reading.claims.length === 0)
+    if (
+      reading.unread.length > 0 &&
+      reading.unread.length <= 2 &&
+      reading.claims.length === 0 &&
+      !namesSubstance(answer)
+    )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
     return onePoint(0, 'no-colour-named', 'No colour is named.');
   }

@@ -56,10 +56,13 @@ function resultOf(rule: GasTestRule, reading: TextReading): boolean {
   );
 }
 
-/** A contradicted result ("goes cloudy or stays clear", "pops and relights") earns nothing. */
+/** Results that cannot all be seen ("pops and relights") earn nothing; setting light to the gas is no result. */
 function clashes(reading: TextReading): boolean {
-  const said = (['pop', 'relight', 'out'] as const).filter((k) => has(reading, k));
-  return said.length > 1 && !(said.includes('pop') && said.includes('out') && !said.includes('relight'));
+  const relights = reading.mentions.some(
+    (m) => m.kind === 'relight' && !m.denied && !/^(ignite|light|lit|set)/.test(reading.words[m.at] ?? ''),
+  );
+  const [pops, out] = [has(reading, 'pop'), has(reading, 'out')];
+  return (pops && relights) || (relights && out && !has(reading, 'glowing'));
 }
 
 function markRule(
@@ -96,12 +99,12 @@ export function markGasTest(_syllabus: Syllabus, item: GasTestItem, answer: stri
   let result = best.result && !smelt;
   if (strictChlorine && result)
     result = readLitmus(reading, asked).claims.some((c) => c.term === 'red-then-bleached');
-  const elsewhere =
-    !best.test &&
-    !best.about &&
-    result &&
-    reading.mentions.some((m) => m.kind === 'limewater' || m.kind === 'litmus' || m.kind === 'manganate');
-  if (elsewhere) return none('other-test', `That is the test of another gas: ${best.rule.wanted}.`);
+  const own = new Set<string>(rules.flatMap((rule) => rule.about));
+  const foreign = (['limewater', 'litmus', 'manganate'] as const).some(
+    (kind) => !own.has(kind) && has(reading, kind),
+  );
+  if (!best.test && !best.about && result && foreign)
+    return none('other-test', `That is the test of another gas: ${best.rule.wanted}.`);
   return together([
     best.test
       ? onePoint(1, 'test', `The test is right: ${best.rule.name}.`)

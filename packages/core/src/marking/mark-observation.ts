@@ -12,7 +12,7 @@ import { valueWording } from '../syllabus/value-wording.js';
 import { expectationOf, type Expectation } from '../tests/expectation.js';
 import type { Attribute, TestDefinition } from '../tests/test-definition.js';
 import { attributeOf, testOf } from '../tests/tests.js';
-import { markFlame } from './mark-flame.js';
+import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
 import { forReview, onePoint, together, type Mark } from './mark-result.js';
 
@@ -101,6 +101,7 @@ function earningFor(attribute: Attribute, right: readonly string[], strictness: 
 const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
   'wrong-state': 'A precipitate is a solid: a colour of the liquid or a gas is another thing.',
   'no-colour': 'The colour is missing.',
+  'no-state': 'A colour alone does not say what has it: a precipitate, a solution, a flame?',
   'not-observation': 'That a gas is made is a conclusion; what is seen is bubbles.',
   denied: 'It says what was not seen, not what was.',
   'other-test': 'This is the result of another test.',
@@ -123,8 +124,23 @@ function judge(
   const { earns, borderline, wanted } = earningFor(attribute, right, strictness);
   const { claims, problem } = read;
   if (claims.length === 0) {
+    // Nothing fell out, so nothing could dissolve: whether that must be said is a matter of opinion.
+    if (
+      attribute.reads === 'excess' &&
+      right.every((v) => v === attribute.nothing) &&
+      reading.mentions.some((m) => m.denied)
+    )
+      return forReview(
+        'excess-not-said',
+        'No precipitate is reported, and nothing is said of the excess; a person decides.',
+      );
     if (problem) return onePoint(0, problem, `${problemText[problem]} The answer wanted is ${wanted}.`);
-    if (reading.mentions.length === 0 && reading.unread.length > 0 && reading.words.length <= shortAnswer)
+    if (
+      reading.mentions.length === 0 &&
+      reading.unread.length > 0 &&
+      reading.words.length <= shortAnswer &&
+      !namesSubstance(reading.words.join(' '))
+    )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
     return onePoint(0, 'not-said', `Nothing is said here that answers it; ${wanted} was wanted.`);
   }

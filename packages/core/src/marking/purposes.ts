@@ -28,7 +28,8 @@ export interface Purpose {
   readonly spoilt?: readonly RegExp[];
 }
 
-const carbonate = /\b(carbonates?|co3\w*|hydrogencarbonates?|sulfites?|so3\w*|hydroxides?|oh|phosphates?)\b/;
+const carbonate =
+  /\b(carbonates?|(?:ag2|ba|ca|na2)?co3\w*|(?:ba|ag2)so3|hydrogencarbonates?|sulfites?|so3\w*|hydroxides?|oh|phosphates?)\b/;
 const removes =
   /\b(remov\w*|get\w* rid|gets rid|got rid|destroy\w*|decompos\w*|eliminat\w*|react\w*|neutrali\w*|fizz\w*|break\w*|take\w* (?:away|out)|dissolv\w*|clear\w*|stop\w*|prevent\w*|interfer\w*|kill\w*|use\w* up|drive\w* off|lose|away|out)\b/;
 const falsely =
@@ -139,7 +140,10 @@ export const purposes: readonly Purpose[] = [
     id: 'damp-litmus',
     reason: 'The gas must dissolve in water before litmus can change colour.',
     earns: [
-      [/\b(dissolv\w*|solution|soluble|in water|aqueous|react\w* with (?:the )?water|absorb\w*)\b/, /./],
+      [
+        /\b(dissolv\w*|solution|soluble|in water|aqueous|react\w* with (?:the )?water|absorb\w*(?! (?:heat|light)))\b/,
+        /./,
+      ],
       [
         /\b(ions?|oh|hydroxide|acid|alkali\w*|acidic)\b/,
         /\b(water|form\w*|make\w*|become\w*|produc\w*|releas\w*|need\w*)\b/,
@@ -209,7 +213,7 @@ export const purposes: readonly Purpose[] = [
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
     earns: [
       [/\b(dissolv\w*|redissolv\w*|soluble|insoluble|disappear\w*|solubility|amphoteric)\b/],
-      [/\b(aluminium|zinc|lead|al|zn)\b/, /\b(magnesium|calcium|mg|ca|others?|from|between)\b/],
+      [/\b(aluminium|zinc|lead|al3?|zn2?)\b/, /\b(magnesium|calcium|mg2?|ca2?|others?|from|between)\b/],
       [
         /\b(tell\w*|distinguish\w*|differentiat\w*|separat\w*|identif\w*|apart|difference|compare|which)\b/,
         /\b(white|metals?|aluminium|magnesium|calcium)\b/,
@@ -221,7 +225,7 @@ export const purposes: readonly Purpose[] = [
     id: 'fume-cupboard',
     reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
     earns: [[poison]],
-    review: [[/\b(dangerous|gas(?:es)?|vapours?)\b/]],
+    review: [[/\b(gas(?:es)?|vapours?)\b/]],
     spoilt: [/\b(explo\w*|warm)\b(?!.*\b(toxic|poison))/],
   },
 ];

@@ -3,6 +3,12 @@ import { has, isSolid, joinedOf, lastWord, type Claim, type ClaimReader } from '
 import { blues, changeIn, purples, reds } from './colour-change.js';
 import type { Mention } from './read-text.js';
 
+/** Of colours joined by "then" (or an arrow) the last is what it became. */
+const became = (claims: readonly Claim[]): readonly Claim[] => {
+  const last = claims.at(-1);
+  return claims.length > 1 && last?.joined === 'then' ? [last] : claims;
+};
+
 /** Litmus: `blue`, `red`, `bleached`, `red-then-bleached`, `no-change`; other colours as themselves. */
 export const readLitmus: ClaimReader = (reading) => {
   const change = changeIn(reading);
@@ -32,7 +38,7 @@ export const readLitmus: ClaimReader = (reading) => {
     terms.includes('blue')
   )
     return { claims: claims.filter((c) => c.term === 'bleached') };
-  return { claims: lastWord(claims) };
+  return { claims: became(lastWord(claims)) };
 };
 
 /** A solution that loses its purple: `colourless`, `purple`; other colours as themselves. */
@@ -57,7 +63,7 @@ export const readDecolourised: ClaimReader = (reading) => {
   if (!told.length && has(reading, 'clear')) return { claims: [], problem: 'clear-not-colourless' };
   if (told.length === 1 && told[0]!.term === 'purple' && change.from === 'colourless')
     return { claims: told, problem: 'reversed' };
-  return { claims: lastWord(told) };
+  return { claims: became(lastWord(told)) };
 };
 
 /** A paper or powder that shows water: the final colour; "no change" as `unchanged`. */
@@ -70,7 +76,7 @@ export const readIndicatorColour: ClaimReader = (reading) => {
   if (change.stays) claims.push({ term: 'unchanged', joined: 'start' });
   for (const m of reading.mentions)
     if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'unchanged', joined: joinedOf(reading, m) });
-  return { claims: lastWord(claims) };
+  return { claims: became(lastWord(claims)) };
 };
 
 /** Colour of a sample as it stands. */

@@ -5,7 +5,11 @@ import type { Mention } from './read-text.js';
 /** Fizzing: `slow`, `steady`, `vigorous`, `some` (no rate said), `none`. */
 export const readEffervescence: ClaimReader = (reading) => {
   const claims: Claim[] = [];
-  const fizz = reading.mentions.filter((m) => m.kind === 'fizz');
+  // Bubbling a gas through limewater is what one does, not what one sees.
+  const through = (m: Mention) =>
+    reading.mentions.some((o) => o.kind === 'limewater' && o.clause === m.clause && o.at > m.at) &&
+    reading.words.slice(m.at + 1, m.at + 8).some((w) => /^(through|thru|thro|into)$/.test(w));
+  const fizz = reading.mentions.filter((m) => m.kind === 'fizz' && !through(m));
   for (const m of fizz) {
     const near = reading.mentions.filter((o) => Math.abs(o.clause - m.clause) <= 1 && !o.denied);
     const rate =
@@ -39,7 +43,9 @@ export const readLimewater: ClaimReader = (reading, { narrow }) => {
     const joined = joinedOf(reading, m);
     const here = m.clause >= from;
     if (m.kind === 'milky' || m.kind === 'cloudy' || m.kind === 'precipitate') {
-      if (here || !spoken) claims.push({ term: m.denied ? 'clear' : 'cloudy', joined });
+      const white = reading.mentions.some((o) => o.clause === m.clause && o.colour === 'white');
+      if (here || (!spoken && (m.kind !== 'precipitate' || white)))
+        claims.push({ term: m.denied ? 'clear' : 'cloudy', joined });
     } else if (!here) continue;
     else if (m.kind === 'colour' && m.colour && !m.denied) {
       if (/white/.test(m.colour)) claims.push({ term: 'cloudy', joined });
@@ -52,6 +58,10 @@ export const readLimewater: ClaimReader = (reading, { narrow }) => {
       !reading.mentions.some((o) => o.kind === 'fizz' && o.clause === m.clause)
     )
       claims.push({ term: 'clear', joined });
+  }
+  if (!claims.length && !narrow && !reading.mentions.some((m) => m.kind === 'fizz')) {
+    const nothing = reading.mentions.find((m) => m.kind === 'nothing' && !m.denied);
+    if (nothing) claims.push({ term: 'clear', joined: joinedOf(reading, nothing) });
   }
   const terms = new Set(claims.map((c) => c.term));
   // "from clear to cloudy" and "cloudy, then clear again" both hold cloudy.
@@ -158,7 +168,7 @@ export const readFumes: ClaimReader = (reading) => {
 };
 
 /** A ring between two liquids: its colour term, `none`. */
-export const readRing: ClaimReader = (reading) => {
+export const readRing: ClaimReader = (reading, { narrow }) => {
   const rings = reading.mentions.filter((m) => m.kind === 'ring');
   const colours = reading.mentions.filter((m) => m.kind === 'colour' && !m.denied && m.colour);
   const nothing = reading.mentions.find((m) => m.kind === 'nothing' && !m.denied);
@@ -174,11 +184,10 @@ export const readRing: ClaimReader = (reading) => {
     )
   )
     return { claims: [], problem: 'wrong-state' };
-  if (colours.length)
-    return {
-      claims: colours.map((m) => ({ term: m.colour as string, joined: joinedOf(reading, m) })),
-      bare: true,
-    };
+  if (colours.length) {
+    const bare = colours.map((m) => ({ term: m.colour as string, joined: joinedOf(reading, m) }));
+    return narrow ? { claims: bare, bare: true } : { claims: [], problem: 'no-state' };
+  }
   return { claims: [] };
 };
 

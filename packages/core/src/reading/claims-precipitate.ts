@@ -26,31 +26,33 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
   const phases = new Map<Mention, Phase>();
   let phase: Phase = 'drops';
   let solidSaid = false;
+  let noneSaid = false;
   reading.clauses.forEach((clause, number) => {
     const mine = reading.mentions.filter((m) => m.clause === number);
     const early = mine.some((m) => m.kind === 'drops') && !mine.some((m) => m.kind === 'excess');
-    const marker = mine.find(
-      (m) =>
-        m.kind === 'excess' ||
-        m.kind === 'dissolve' ||
-        m.kind === 'insoluble' ||
-        m.kind === 'disappear' ||
-        (solidSaid && (m.kind === 'stays' || m.kind === 'nothing')),
-    );
-    if (early && !(marker && marker.kind !== 'stays' && marker.kind !== 'nothing')) phase = 'drops';
-    // A precipitate that comes "then", after one was told already, is what the excess shows.
+    const solidBefore = (m: Mention) => solidSaid || mine.some((o) => isSolid(o) && !o.denied && o.at < m.at);
+    const plain = (m: Mention) =>
+      m.kind === 'excess' || m.kind === 'dissolve' || m.kind === 'insoluble' || m.kind === 'disappear';
+    // After a precipitate, that nothing more happens, that it stays or clears, is what the excess does.
+    const follows = (m: Mention) =>
+      ((m.kind === 'stays' || m.kind === 'nothing') && solidBefore(m)) ||
+      ((m.kind === 'clear' || m.colour === 'colourless') && solidSaid && !m.denied) ||
+      (m.kind === 'solution' && solidSaid && clause.joined === 'then');
+    const marker = mine.find((m) => plain(m) || follows(m));
+    if (early && !(marker && plain(marker))) phase = 'drops';
+    const told = solidSaid || noneSaid;
     for (const m of mine) {
-      const before: boolean = marker !== undefined && m.at < marker.at && !solidSaid && phase === 'drops';
+      const before: boolean = marker !== undefined && m.at < marker.at && !told && phase === 'drops';
       phases.set(m, marker && !early ? (before ? 'drops' : 'excess') : phase);
     }
     if (marker && !early) phase = 'excess';
-    if (marker && early && marker.kind !== 'stays' && marker.kind !== 'nothing') {
+    if (marker && early && plain(marker)) {
       // "white at first and dissolves": one clause for both.
       for (const m of mine) phases.set(m, m.at < marker.at ? 'drops' : 'excess');
       phase = 'excess';
     }
     if (mine.some((m) => isSolid(m) && !m.denied)) solidSaid = true;
-    void clause;
+    if (mine.some((m) => (m.kind === 'nothing' && !m.denied) || (isSolid(m) && m.denied))) noneSaid = true;
   });
   phaseCache.set(reading, phases);
   return phases;
@@ -136,7 +138,8 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
   // A colour denied next to a precipitate: "not a yellow ppt".
   const final = lastWord(claims);
   if (final.length) return { claims: final };
-  if (bareColour && !solid) return { claims: bare, bare: true, ...(narrow ? {} : {}) };
+  if (bareColour && !solid)
+    return { claims: bare, ...(narrow ? { bare: true } : { problem: 'no-state' as const, claims: [] }) };
   if (looseColour) return { claims: [], problem: 'wrong-state' };
   if (solid) return { claims: [], problem: 'no-colour' };
   return { claims: [], ...(relevant.some((m) => m.denied) ? { problem: 'denied' as const } : {}) };
@@ -182,6 +185,14 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
       const shown = reading.mentions.find((m) => isSolid(m) && !m.denied);
       if (shown) claims.push({ term: 'insoluble', joined: 'start' });
     }
+  }
+  if (!claims.length && !narrow && !reading.mentions.some((m) => isSolid(m) && !m.denied)) {
+    // "nothing happens" holds for drops and excess; so does "no precipitate" once the excess is spoken of.
+    const nothing = reading.mentions.some((m) => m.kind === 'nothing' && !m.denied);
+    const none = reading.mentions.some((m) => isSolid(m) && m.denied);
+    if (nothing) claims.push({ term: 'unchanged', joined: 'start' });
+    else if (none && reading.mentions.some((m) => m.kind === 'excess'))
+      claims.push({ term: 'none', joined: 'start' });
   }
   const kinds = new Set(claims.map((c) => c.term));
   // "unchanged" beside a plain word says the same thing twice.

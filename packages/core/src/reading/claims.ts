@@ -18,6 +18,7 @@ export interface Claims {
   readonly problem?:
     | 'wrong-state'
     | 'no-colour'
+    | 'no-state'
     | 'not-observation'
     | 'denied'
     | 'other-test'

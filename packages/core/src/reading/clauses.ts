@@ -18,36 +18,53 @@ const contractions: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o\b/g, 'without'],
 ];
 
+/** Two colour words run together: `brickred`, `bluegreen`. */
+const runTogether =
+  /\b(brick|apple|blue|orange|grey|gray|pale|light|dark|deep|brown|yellow|red|off|green|rusty|squeaky|lime)(red|green|blue|brown|orange|yellow|white|pop|pink|purple|grey|cream)\b/g;
+
 /**
  * The answer in one spelling of characters: NFKC, lower case, hyphens and slashes told apart from
  * spaces, contractions of "not" written out.
  */
 export function normalise(answer: string): string {
-  let text = answer.slice(0, longestAnswer).normalize('NFKC').toLowerCase();
-  for (const [from, to] of contractions) text = text.replace(from, to);
-  return text
-    .replace(/\s*(?:->|→|=>|⇒)\s*/g, ' then ')
-    .replace(/\bcolou?r(?:ed|s)?\b/g, 'colour')
-    .replace(/\bcolord\b|\bcolourd\b/g, 'colour')
-    .replace(/\bgr[ae]y\b/g, 'grey')
-    .replace(/[‐-―−-]/g, ' ')
-    .replace(/&|\+/g, ' and ')
-    .replace(/[()[\]]/g, ' ; ')
-    .replace(/['’"“”{}*_~^`]/g, ' ');
+  let text = answer.length > longestAnswer ? answer.slice(0, longestAnswer) : answer;
+  // Most answers are plain ASCII and need few of these: each is done only where there is something to do.
+  if (beyondAscii.test(text)) text = text.normalize('NFKC').replace(/[‐-―−]/g, ' ');
+  text = text.toLowerCase();
+  if (text.includes('n') && hasContraction.test(text))
+    for (const [from, to] of contractions) text = text.replace(from, to);
+  if (arrows.test(text)) text = text.replace(/\s*(?:->|→|=>|⇒)\s*/g, ' then ');
+  if (text.includes('col')) text = text.replace(/\bcolou?r(?:ed|s)?\b|\bcolord\b|\bcolourd\b/g, 'colour');
+  if (text.includes('gr')) text = text.replace(/\bgr[ae]y\b/g, 'grey');
+  text = text.replace(runTogether, '$1 $2');
+  if (punctuated.test(text)) {
+    text = text
+      .replace(/-/g, ' ')
+      .replace(/&|\+/g, ' and ')
+      .replace(/[()[\]]/g, ' ; ')
+      .replace(/['’"“”{}*_~^`]/g, ' ');
+  }
+  return text;
 }
+const beyondAscii = /[\u0080-\uffff]/;
+const hasContraction = /n['’]?t\b|cannot|it['’]s|w\/o/;
+const arrows = /[>→⇒]/;
+const punctuated = /[-&+()[\]'’"“”{}*_~^`]/;
 
-const joins: Readonly<Record<string, Clause['joined']>> = {
-  and: 'and',
-  or: 'or',
-  then: 'then',
-  but: 'but',
-  although: 'but',
-  however: 'but',
-  instead: 'but',
-  'and then': 'then',
-  before: 'then',
-  afterwards: 'then',
-};
+const joins: ReadonlyMap<string, Clause['joined']> = new Map([
+  ...['.', ';', ':', '!', '?', '\n'].map((sign) => [sign, 'stop'] as const),
+  [',', 'and'],
+  ['/', 'and'],
+  ['and', 'and'],
+  ['or', 'or'],
+  ['then', 'then'],
+  ['before', 'then'],
+  ['afterwards', 'then'],
+  ['but', 'but'],
+  ['although', 'but'],
+  ['however', 'but'],
+  ['instead', 'but'],
+]);
 
 /**
  * The clauses of an answer in order. A full stop, semicolon or line end starts a new thought; a comma,
@@ -66,9 +83,8 @@ export function clausesOf(answer: string): Clause[] {
     joined = next;
   };
   for (const token of tokens) {
-    if (/^[.;:!?\n]$/.test(token)) close('stop');
-    else if (token === ',' || token === '/') close('and');
-    else if (Object.hasOwn(joins, token)) close(joins[token]!);
+    const join = joins.get(token);
+    if (join) close(join);
     else words.push(token);
   }
   close('stop');

@@ -7,7 +7,7 @@ export interface Change {
   readonly finals: readonly { readonly colour: ColourTerm; readonly mention: Mention }[];
   readonly stays: boolean;
 }
-const carriers: ReadonlySet<string> = new Set(['litmus']);
+const carriers: ReadonlySet<string> = new Set(['litmus', 'paper']);
 
 /** Colours before and after: "red to blue", "turned from purple to colourless", "red litmus went blue". */
 export function changeIn(reading: TextReading): Change {

@@ -12,7 +12,26 @@ export interface ColourTermRecord {
 
 export const colourTerms = {
   none: {
-    phrases: ['none', 'nothing', 'no change', 'no reaction', 'unchanged', 'no difference', 'invisible'],
+    phrases: [
+      'none',
+      'nothing',
+      'no change',
+      'no reaction',
+      'unchanged',
+      'no difference',
+      'invisible',
+      'no effect',
+      'stayed blue',
+      'stays blue',
+      'stayed the same',
+      'stays the same',
+      'normal flame',
+      'normal colour',
+      'not change colour',
+      'not change',
+      'not affected',
+      'unaffected',
+    ],
     naked: 'none',
     glass: 'none',
   },

@@ -89,7 +89,7 @@ export const concepts = {
   ),
   relight:
     lines(`relight, relights, relit, relighted, relighting, rekindle, rekindles, rekindled, reignite, reignites, reignited, re light, re lights, re lit, re ignite, re ignites, re ignited, re kindles, re kindled, bursts into flame, bursts into flames,
-    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire`),
+    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame`),
   out: lines(
     `goes out, went out, go out, gone out, going out, put out, puts out, puts it out, put it out, putting it out, extinguish, extinguishes, extinguished, extinguishing, dies, died, dies out, died out, snuffed out, snuffs out, stops burning, stopped burning, stops glowing, stopped glowing, distinguished, distinguishes, flame goes off`,
   ),
@@ -111,11 +111,10 @@ export const concepts = {
   odourless: lines(
     `odourless, no smell, no odour, not smell, no smells, unscented, not smell of anything, no pungent smell`,
   ),
-  litmus: lines(
-    `litmus, litmus paper, paper, indicator paper, indicator, universal indicator, ph paper, litmas`,
-  ),
+  litmus: lines(`litmus, litmus paper, indicator paper, indicator, universal indicator, ph paper, litmas`),
+  paper: lines(`paper`),
   residue: lines(
-    `residue, metal left, solid left, left over, leftover, left behind, some left, still there, left at the bottom, at the bottom, solid remains, metal remains, undissolved, lump left, piece left, not all dissolved, left in the tube, copper left, metal still there`,
+    `residue, metal left, solid left, left over, leftover, left behind, some left, left at the bottom, at the bottom, solid remains, metal remains, undissolved, lump left, piece left, not all dissolved, left in the tube, copper left, metal still there`,
   ),
   flame: lines(`flame, flames`),
   yes: lines(`yes, yeah, yep, yea`),

@@ -21,8 +21,8 @@ describe('colours are read from what students write', () => {
     ['bluish-green', ['blue-green']],
     ['turqoise', ['turquoise']],
     ['nothing happened', ['none']],
-    ['no colour', ['none']],
-    ['it did not change colour', []],
+    ['no colour', ['colourless']],
+    ['it did not change colour', ['none']],
     ['I read the flame', []],
   ])('%s', (answer, wanted) => expect(terms(answer)).toEqual(wanted));
 

@@ -136,6 +136,7 @@ const symbols: Readonly<Record<string, string>> = {
 
 /** Charges and Roman numerals drawn to the name they belong to; names of two words drawn together. */
 function glued(text: string): string {
+  if (!/[^a-z]/.test(text)) return text;
   return text
     .replace(/\b([A-Z][A-Za-z0-9()]*)\s+(\^?\d?[+-])(?=\s|$|[.,;)])/g, '$1$2')
     .replace(

@@ -11,7 +11,7 @@ import { speller } from './spelling.js';
 export interface Mention {
   readonly kind: Concept | 'colour';
   /** The colour, for mentions of one. */
-  readonly colour?: ColourTerm;
+  readonly colour: ColourTerm | undefined;
   /** Place of its first word among all words of the answer. */
   readonly at: number;
   readonly length: number;
@@ -88,10 +88,25 @@ const mend = (word: string): string => {
   return mended;
 };
 
+/** The longest phrase that begins at a word. */
+function phraseAt(words: readonly string[], at: number): Phrase | undefined {
+  const list = phrases.get(words[at]!);
+  if (!list) return undefined;
+  for (const phrase of list) {
+    let k = 1;
+    while (k < phrase.words.length && words[at + k] === phrase.words[k]) k++;
+    if (k === phrase.words.length) return phrase;
+  }
+  return undefined;
+}
+
+/** Is there anything for `glue` to put right? */
+const gluable = /re[\s-]|lime|off|squeeky/i;
+
 /** Reads an answer of any length. */
 export function readText(answer: string): TextReading {
   let text = answer.length > 4000 ? answer.slice(0, 4000) : answer;
-  for (const [from, to] of glue) text = text.replace(from, to);
+  if (gluable.test(text)) for (const [from, to] of glue) text = text.replace(from, to);
   const clauses = clausesOf(text);
   const mentions: Mention[] = [];
   const words: string[] = [];
@@ -107,13 +122,13 @@ export function readText(answer: string): TextReading {
     const found: { -readonly [K in keyof Mention]: Mention[K] }[] = [];
     for (let i = 0; i < mended.length;) {
       const word = mended[i]!;
-      const phrase = phrases.get(word)?.find((p) => p.words.every((w, k) => mended[i + k] === w));
+      const phrase = phraseAt(mended, i);
       // "no" alone is an answer only as a whole clause; before other words it denies.
       if (phrase && !(phrase.kind === 'no' && mended.length > 1)) {
         const own = phrase.words.length > 1 && denials.has(phrase.words[0]!);
         found.push({
           kind: phrase.kind,
-          ...(phrase.colour ? { colour: phrase.colour } : {}),
+          colour: phrase.colour,
           at: start + i,
           length: phrase.words.length,
           clause: number,

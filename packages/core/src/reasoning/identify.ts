@@ -5,13 +5,14 @@
  * Exact: every salt of the candidates is a hypothesis, and since slips of different observations do not
  * depend on each other, the sum over all of them is a product over the observations.
  */
-import { isGasId, saltName, speciesName } from '../species/species.js';
+import { saltName, speciesName } from '../species/species.js';
 import { attributeOf, testOf } from '../tests/tests.js';
 import {
   explainsIn,
   likelihoodIn,
+  keyed,
   likeliestSlip,
-  situationFor,
+  situationsFor,
   type Explanation,
   type SeenRecord,
   type Situation,
@@ -67,9 +68,9 @@ function judgement(record: SeenRecord) {
   const likelihoods = new Map<Situation, number>();
   const explanations = new Map<Situation, Explanation>();
   return {
-    likelihood: (situation: Situation): number => {
+    logLikelihood: (situation: Situation): number => {
       let l = likelihoods.get(situation);
-      if (l === undefined) likelihoods.set(situation, (l = likelihoodIn(situation, record.seen)));
+      if (l === undefined) likelihoods.set(situation, (l = Math.log(likelihoodIn(situation, record.seen))));
       return l;
     },
     explanation: (situation: Situation): Explanation => {
@@ -119,19 +120,32 @@ function hypothesesOf(candidates: Candidates): readonly Hypothesis[] {
     : [...cations, ...anions].map((id) => [id]);
 }
 
-/** Probabilities of hypotheses after the observations, all alike before. */
-export function posterior(hypotheses: readonly Hypothesis[], observations: readonly SeenRecord[]): number[] {
-  const logs = new Float64Array(hypotheses.length);
-  for (const record of observations) {
-    const judge = judgement(record);
-    hypotheses.forEach((h, i) => {
-      logs[i]! += Math.log(judge.likelihood(situationFor(record, h)));
-    });
-  }
-  const top = logs.reduce((a, b) => Math.max(a, b), -Infinity);
+/** Probabilities of hypotheses from the situations each record meets, all alike before. */
+function weigh(
+  count: number,
+  judges: readonly ReturnType<typeof judgement>[],
+  met: readonly (readonly Situation[])[],
+): number[] {
+  const logs = new Float64Array(count);
+  met.forEach((situations, k) => {
+    const judge = judges[k]!;
+    for (let i = 0; i < count; i++) logs[i]! += judge.logLikelihood(situations[i]!);
+  });
+  let top = -Infinity;
+  for (const l of logs) if (l > top) top = l;
   const weights = Array.from(logs, (l) => Math.exp(l - top));
   const total = weights.reduce((a, b) => a + b, 0);
   return weights.map((w) => w / total);
+}
+
+/** Probabilities of hypotheses after the observations, all alike before. */
+export function posterior(hypotheses: readonly Hypothesis[], observations: readonly SeenRecord[]): number[] {
+  const samples = hypotheses.map(keyed);
+  return weigh(
+    samples.length,
+    observations.map(judgement),
+    observations.map((record) => situationsFor(record, samples)),
+  );
 }
 
 /**
@@ -142,12 +156,12 @@ export function posterior(hypotheses: readonly Hypothesis[], observations: reado
 export function identify(candidates: Candidates, observations: readonly SeenRecord[]): Identification {
   const hypotheses = hypothesesOf(candidates);
   if (hypotheses.length === 0) throw new RangeError('give at least one candidate to choose from');
-  const p = posterior(hypotheses, observations);
+  const samples = hypotheses.map(keyed);
   const judges = observations.map(judgement);
-  const misfits = hypotheses.map((h) =>
-    observations.flatMap((record, i) =>
-      judges[i]!.explanation(situationFor(record, h)) === 'none' ? [i] : [],
-    ),
+  const met = observations.map((record) => situationsFor(record, samples));
+  const p = weigh(hypotheses.length, judges, met);
+  const misfits = hypotheses.map((_, h) =>
+    judges.flatMap((judge, i) => (judge.explanation(met[i]![h]!) === 'none' ? [i] : [])),
   );
   const consistent = misfits.some((m) => m.length === 0);
 
@@ -157,14 +171,15 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
       : 'gases' in candidates
         ? candidates.gases
         : [...candidates.cations, ...candidates.anions];
+  // Which hypotheses hold each candidate, so that none is searched for.
+  const holders = new Map<string, number[]>();
+  hypotheses.forEach((h, i) => h.forEach((id) => (holders.get(id) ?? holders.set(id, []).get(id)!).push(i)));
   const ruledOut = ids.flatMap((id, place): RuledOut[] => {
     let fewest: readonly number[] | undefined;
     let fittest: Hypothesis = [];
-    hypotheses.forEach((h, i) => {
-      const mine = typeof id === 'string' ? h.includes(id) : i === place;
-      if (!mine) return;
-      if (!fewest || misfits[i]!.length < fewest.length) [fewest, fittest] = [misfits[i]!, h];
-    });
+    for (const i of typeof id === 'string' ? (holders.get(id) ?? []) : [place]) {
+      if (!fewest || misfits[i]!.length < fewest.length) [fewest, fittest] = [misfits[i]!, hypotheses[i]!];
+    }
     if (!fewest?.length) return [];
     const name = typeof id === 'string' ? speciesName(id) : saltName(id);
     const seen = fewest.map((i) => wordsOf(observations[i]!)).join('; ');
@@ -192,9 +207,6 @@ export function identify(candidates: Candidates, observations: readonly SeenReco
     ruledOut,
     consistent,
     suspects: consistent ? [] : suspectsOf(misfits, p),
-    next: nextTests(hypotheses, p),
+    next: nextTests(samples, p),
   };
 }
-
-/** All gases among ids, for callers that hold mixed lists. */
-export const gasesAmong = (ids: readonly string[]): string[] => ids.filter(isGasId);

@@ -33,21 +33,19 @@ const chanceOf = (slip: Slip, sample: readonly string[]): number => {
   return slip.prior * (factor ?? 1);
 };
 
-const kept = new Map<string, Situation>();
 const interned = new Map<string, Situation>();
 const expectationNumbers = new Map<Expectation, number>();
+/** By test, variant and form; then by sample. */
+const kept = new Map<string, Map<string, Situation>>();
 const mostKept = 20_000;
+let keptCount = 0;
 
-/** The situation of a test on a sample; equal situations are one object. */
-export function situationOf(
+function newSituation(
   testId: string,
   sample: readonly string[],
   variant?: string,
   form?: SampleForm,
 ): Situation {
-  const key = `${testId}|${sample.join()}|${variant ?? ''}|${form ?? ''}`;
-  const known = kept.get(key);
-  if (known) return known;
   const test = testOf(testId);
   const expectation = expectationOf(testId, sample, { variant, form });
   const chances = test.slips.map((slip) => chanceOf(slip, sample));
@@ -56,10 +54,48 @@ export function situationOf(
   const text = `${testId}|${number}|${chances.join()}`;
   const one = interned.get(text) ?? { test, expectation, chances };
   interned.set(text, one);
-  if (kept.size >= mostKept) kept.clear();
-  kept.set(key, one);
   return one;
 }
+
+/** A sample with its key, so that the key is made once for many tests. */
+export interface KeyedSample {
+  readonly ids: readonly string[];
+  readonly key: string;
+}
+export const keyed = (ids: readonly string[]): KeyedSample => ({ ids, key: ids.join() });
+
+/** The situations of one test on many samples; equal situations are one object. */
+export function situationsOf(
+  testId: string,
+  samples: readonly KeyedSample[],
+  variant?: string,
+  form?: SampleForm,
+): Situation[] {
+  const circumstances = `${testId}|${variant ?? ''}|${form ?? ''}`;
+  if (keptCount > mostKept) {
+    kept.clear();
+    keptCount = 0;
+  }
+  let bySample = kept.get(circumstances);
+  if (!bySample) kept.set(circumstances, (bySample = new Map()));
+  const table = bySample;
+  return samples.map(({ ids, key }) => {
+    const known = table.get(key);
+    if (known) return known;
+    const situation = newSituation(testId, ids, variant, form);
+    table.set(key, situation);
+    keptCount++;
+    return situation;
+  });
+}
+
+/** The situation of a test on a sample. */
+export const situationOf = (
+  testId: string,
+  sample: readonly string[],
+  variant?: string,
+  form?: SampleForm,
+): Situation => situationsOf(testId, [keyed(sample)], variant, form)[0]!;
 
 /** How many values an attribute may take, for sharing out chance; a number counts as two, right or not. */
 const sizeOf = (attribute: Attribute): number =>
@@ -163,9 +199,17 @@ const formIn = (record: SeenRecord): SampleForm | undefined => {
   const state = record.seen['state'];
   return state === 'solid' || state === 'solution' || state === 'gas' ? state : undefined;
 };
+/** The situations of a record on many samples. */
+export const situationsFor = (record: SeenRecord, samples: readonly KeyedSample[]): Situation[] =>
+  situationsOf(
+    record.test,
+    samples,
+    record.variant,
+    record.test === 'appearance' ? formIn(record) : undefined,
+  );
 /** The situation of a record on a sample. */
 export const situationFor = (record: SeenRecord, sample: readonly string[]): Situation =>
-  situationOf(record.test, sample, record.variant, record.test === 'appearance' ? formIn(record) : undefined);
+  situationsFor(record, [keyed(sample)])[0]!;
 
 /** Probability of one observation when the sample holds these species. */
 export const likelihood = (record: SeenRecord, sample: readonly string[] | string): number =>

@@ -2,7 +2,7 @@
 import { isCationId, isAnionId, isGasId, isMetalId } from '../species/species.js';
 import type { TestDefinition } from '../tests/test-definition.js';
 import { allTests, variantOf } from '../tests/tests.js';
-import { likelihoodIn, situationOf, type Situation } from './likelihood.js';
+import { likelihoodIn, situationsOf, type KeyedSample, type Situation } from './likelihood.js';
 
 export interface NextTest {
   readonly test: string;
@@ -38,8 +38,8 @@ function tableOf(situation: Situation): Float64Array {
 }
 
 /** Does a test say anything that could tell these hypotheses apart? */
-function suits(test: TestDefinition, hypotheses: readonly (readonly string[])[]): boolean {
-  const holds = (is: (id: string) => boolean) => hypotheses.some((h) => h.some(is));
+function suits(test: TestDefinition, hypotheses: readonly KeyedSample[]): boolean {
+  const holds = (is: (id: string) => boolean) => hypotheses.some((h) => h.ids.some(is));
   switch (test.family) {
     case 'look':
       return true;
@@ -55,11 +55,10 @@ function suits(test: TestDefinition, hypotheses: readonly (readonly string[])[])
 }
 
 /** Expected information of one run of a test about hypotheses with probabilities `p`. */
-function bitsOf(testId: string, hypotheses: readonly (readonly string[])[], p: readonly number[]): number {
+function bitsOf(testId: string, hypotheses: readonly KeyedSample[], p: readonly number[]): number {
   const groups = new Map<Situation, number>();
-  hypotheses.forEach((h, i) => {
+  situationsOf(testId, hypotheses).forEach((situation, i) => {
     if (p[i]! <= 0) return;
-    const situation = situationOf(testId, h);
     groups.set(situation, (groups.get(situation) ?? 0) + p[i]!);
   });
   if (groups.size < 2) return 0;
@@ -82,7 +81,7 @@ const least = 1e-3;
  * The tests worth running next, best value for time first.
  * @param p probability of each hypothesis, summing to 1.
  */
-export function nextTests(hypotheses: readonly (readonly string[])[], p: readonly number[]): NextTest[] {
+export function nextTests(hypotheses: readonly KeyedSample[], p: readonly number[]): NextTest[] {
   return allTests
     .filter((test) => suits(test, hypotheses))
     .map((test) => ({
