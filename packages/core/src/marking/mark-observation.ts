@@ -1,102 +1,14 @@
 /** Marks what a student wrote that they saw, against what the sample shows and the syllabus's words. */
 import type { Claim, Claims } from '../reading/claims.js';
-import { colourTerms, colourWord, type ColourTerm } from '../reading/colour-terms.js';
 import { readCelsius } from '../reading/read-number.js';
 import { readText, type TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
-import type { IonId } from '../species/ion.js';
-import { saltName } from '../species/species.js';
-import type { Strictness, Syllabus, ValueWording, Wording } from '../syllabus/syllabus-definition.js';
-import { earningTerms } from '../syllabus/syllabuses.js';
-import { valueWording } from '../syllabus/value-wording.js';
-import { expectationOf, type Expectation } from '../tests/expectation.js';
-import type { Attribute, TestDefinition } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
+import type { Attribute } from '../tests/test-definition.js';
 import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
 import { forReview, onePoint, together, type Mark } from './mark-result.js';
-
-/** Tests whose whole answer is worth more than one point, with the attributes the points are for. */
-const pointsFor: Readonly<Partial<Record<string, readonly string[]>>> = {
-  naoh: ['precipitate', 'excess'],
-  'ammonia-solution': ['precipitate', 'excess'],
-  'dilute-acid': ['effervescence', 'limewater'],
-};
-
-/** What counts as right: a value that is seen sometimes earns, but "nothing" only where it is the usual thing. */
-function rightValues(attribute: Attribute, expectation: Expectation): readonly string[] {
-  const all = expectation[attribute.id] ?? [];
-  return all.length && all[0] !== attribute.nothing ? all.filter((v) => v !== attribute.nothing) : all;
-}
-
-const isColour = (term: string): term is ColourTerm => Object.hasOwn(colourTerms, term);
-const labels: Readonly<Record<string, string>> = {
-  none: 'nothing',
-  unchanged: 'no change',
-  some: 'bubbles',
-  'no-change': 'no change',
-  'squeaky-pop': 'squeaky pop',
-  'goes-out': 'goes out',
-  'red-then-bleached': 'red, then bleached',
-  browns: 'turns brown',
-  pinks: 'turns pink',
-  'solid-left': 'solid left',
-  insoluble: 'does not dissolve',
-  dissolves: 'dissolves',
-  yes: 'warm',
-  no: 'not warm',
-};
-const word = (term: string): string => `“${labels[term] ?? (isColour(term) ? colourWord(term) : term)}”`;
-const wordsOf = (terms: Iterable<string>): string => {
-  const all = [...new Set([...terms].map(word))];
-  return all.length > 1 ? `${all.slice(0, -1).join(', ')} or ${all.at(-1)}` : (all[0] ?? '');
-};
-
-interface Earning {
-  readonly earns: ReadonlySet<string>;
-  readonly borderline: ReadonlySet<string>;
-  /** What a strict reader wants to hear, for the reason. */
-  readonly wanted: string;
-}
-const earningKept = new Map<string, Earning>();
-
-function earningFor(attribute: Attribute, right: readonly string[], strictness: Strictness): Earning {
-  const key = `${attribute.reads}|${attribute.nothing ?? ''}|${right.join()}|${strictness}`;
-  const known = earningKept.get(key);
-  if (known) return known;
-  const earns = new Set<string>(right);
-  const borderline = new Set<string>();
-  const wanted: string[] = [];
-  for (const value of right) {
-    const wording: ValueWording | undefined = valueWording[attribute.reads]?.[value];
-    if (wording) {
-      const terms = earningTerms(wording, strictness);
-      terms.earns.forEach((t) => earns.add(t));
-      terms.borderline.forEach((t) => borderline.add(t));
-      wanted.push(...wording.strict);
-    } else wanted.push(value);
-    if (value === attribute.nothing) earns.add('unchanged');
-    if (value === 'insoluble') earns.add('unchanged');
-  }
-  if (attribute.reads === 'effervescence' && right.some((v) => v !== 'none')) {
-    earns.add('some');
-    // A neighbouring rate is a matter of judgement; the far one is wrong.
-    if (!right.includes('steady') && right.includes('vigorous')) borderline.add('steady');
-    if (right.includes('steady') && right.length === 1)
-      ['slow', 'vigorous'].forEach((r) => borderline.add(r));
-    if (right.includes('slow') && !right.includes('steady')) borderline.add('steady');
-  }
-  if (attribute.reads === 'smell' && right.includes('pungent')) borderline.add('some');
-  if (attribute.reads === 'indicator-colour') borderline.delete('unchanged');
-  earns.forEach((t) => borderline.delete(t));
-  const earning = {
-    earns,
-    borderline,
-    wanted: attribute.reads === 'spot' && wanted.length > 6 ? 'a coloured precipitate' : wordsOf(wanted),
-  };
-  earningKept.set(key, earning);
-  return earning;
-}
+import { planOf, wordsOf, type PlannedPoint } from './observation-plan.js';
 
 const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
   'wrong-state': 'A precipitate is a solid: a colour of the liquid or a gas is another thing.',
@@ -114,14 +26,11 @@ const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
 const shortAnswer = 5;
 
 function judge(
-  attribute: Attribute,
-  right: readonly string[],
+  { attribute, right, earning, hasExcess }: PlannedPoint,
   read: Claims,
-  strictness: Strictness,
   reading: TextReading,
-  hasStanding: boolean,
 ): Mark {
-  const { earns, borderline, wanted } = earningFor(attribute, right, strictness);
+  const { earns, borderline, wanted } = earning;
   const { claims, problem } = read;
   if (claims.length === 0) {
     // Nothing fell out, so nothing could dissolve: whether that must be said is a matter of opinion.
@@ -172,7 +81,7 @@ function judge(
   if (
     attribute.reads === 'precipitate' &&
     earns.has(told[0]!.term) &&
-    hasStanding &&
+    hasExcess &&
     told.slice(1).every((c) => c.joined === 'then' || c.joined === 'stop' || c.joined === 'and') &&
     told.slice(1).every((c) => /brown|rust|pink|orange/.test(c.term)) &&
     !told.slice(1).some((c) => c.joined === 'or')
@@ -211,88 +120,35 @@ function markNumber(attribute: Attribute, right: readonly string[], answer: stri
   return onePoint(0, numbers.some(fits) ? 'contradiction' : 'wrong', `It is ${right[0]} ${unit}.`);
 }
 
-/** The words that earn for a flame: the syllabus's own for the ion, else the values expected. */
-function flameWording(
-  syllabus: Syllabus,
-  test: TestDefinition,
-  attribute: Attribute,
-  item: ObservationItem,
-  right: readonly string[],
-): Wording {
-  for (const id of item.sample) {
-    const own = syllabus.wording[test.id]?.[attribute.id]?.[id as IonId];
-    if (own) return own;
-  }
-  return { strict: right as readonly ColourTerm[] };
-}
-
-function markAttribute(
-  syllabus: Syllabus,
-  test: TestDefinition,
-  attribute: Attribute,
-  item: ObservationItem,
-  expectation: Expectation,
-  answer: string,
-  reading: () => TextReading,
-  narrow: boolean,
-): Mark {
-  const right = rightValues(attribute, expectation);
-  if (!right.length)
-    throw new RangeError(`${test.id} says nothing about the ${attribute.id} of ${saltName(item.sample)}`);
-  const strictness = item.strictness ?? syllabus.strictness;
+function markPoint(point: PlannedPoint, answer: string, reading: () => TextReading): Mark {
+  const { attribute, right, strictness, flame, narrow, hasExcess } = point;
   switch (attribute.reads) {
     case 'flame-colour':
     case 'glass-colour':
-      return markFlame(
-        answer,
-        attribute.reads === 'glass-colour',
-        flameWording(syllabus, test, attribute, item, right),
-        strictness,
-      );
+      return markFlame(answer, attribute.reads === 'glass-colour', flame!, strictness);
     case 'number':
       return markNumber(attribute, right, answer);
     default: {
       const text = reading();
       const kind: TextKind = attribute.reads;
-      const hasExcess = test.attributes.some((a) => a.reads === 'excess');
-      const read = readers[kind](text, { narrow, hasExcess });
-      return judge(attribute, right, read, strictness, text, hasExcess);
+      return judge(point, readers[kind](text, { narrow, hasExcess }), text);
     }
   }
 }
+
+const saysSomething = /[\p{L}\p{N}]/u;
 
 /**
  * Marks an observation: one point, or one for each part where the whole of a test with two is asked for.
  * @throws RangeError when the test says nothing about the sample.
  */
 export function markObservation(syllabus: Syllabus, item: ObservationItem, answer: string): Mark {
-  const test = testOf(item.test);
-  const expectation = expectationOf(test.id, item.sample, {
-    form: item.form ?? (test.id === 'appearance' ? 'solution' : undefined),
-  });
-  if (Object.keys(expectation).length === 0)
-    throw new RangeError(`${test.id} says nothing about ${saltName(item.sample) || 'an empty sample'}`);
-  const parts = item.attribute !== undefined ? [item.attribute] : (pointsFor[test.id] ?? [markedFirst(test)]);
-  const blank = !/[\p{L}\p{N}]/u.test(answer);
+  const plan = planOf(syllabus, item);
+  const blank = !saysSomething.test(answer);
   let kept: TextReading | undefined;
   const reading = () => (kept ??= readText(answer));
-  const marks = parts.map((id) => {
-    const attribute = attributeOf(test, id);
-    if (blank) return onePoint(0, 'blank', 'Nothing was written.');
-    return markAttribute(
-      syllabus,
-      test,
-      attribute,
-      item,
-      expectation,
-      answer,
-      reading,
-      item.attribute !== undefined || parts.length === 1,
-    );
-  });
+  const marks = plan.map((point) =>
+    blank ? onePoint(0, 'blank', 'Nothing was written.') : markPoint(point, answer, reading),
+  );
   return marks.length === 1 ? marks[0]! : together(marks);
 }
-
-/** The attribute a one-point answer is about: the first, but a sample's colour rather than its state. */
-const markedFirst = (test: TestDefinition): string =>
-  (test.attributes.find((a) => a.reads === 'sample-colour') ?? test.attributes[0]!).id;
