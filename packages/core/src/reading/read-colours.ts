@@ -86,6 +86,9 @@ const shades = new Set([
 /** Two colours named side by side with "and" or "/" mean the mixed colour where the table has one. */
 const mixes = (a: string, b: string): ColourTerm | undefined => phraseIndex.get(`${a} ${b}`);
 
+/** What follows a "not" that takes back the colour before it. */
+const takesBack = /^(?:be )?(?:seen|visible|there|observed|appear\w*|show\w*|see|present)?$/;
+
 interface Spotted {
   readonly term: ColourTerm;
   readonly at: number;
@@ -189,6 +192,12 @@ export function readColours(answer: string): ColourReading {
       join = 'and';
       last = hit.at + hit.length;
     }
+    // "the yellow could not be seen" takes back what was said.
+    const after = clause.words.slice(last);
+    const denial = last > 0 ? after.findIndex((w) => w === 'not' || w === 'never') : -1;
+    if (denial >= 0 && takesBack.test(after.slice(denial + 1).join(' ')))
+      for (let i = claims.length - found.spotted.length; i < claims.length; i++)
+        if (claims[i] && claims[i]!.term !== 'none') claims[i] = { ...claims[i]!, denied: true };
   }
   return { claims: joinMixed(claims), otherTest, unread, blank: clauses.length === 0 };
 }

@@ -53,7 +53,7 @@ export class BenchService {
       tests: document.tests,
       cations: syllabusOf(document.syllabus).cations.filter((ion) =>
         document.tests.some((t) =>
-          testOf(t.test).outcomes.some((o) => o.ion === ion && !o.shows[t.attributes[0]!]?.includes('none')),
+          testOf(t.test).outcomes.some((o) => o.of === ion && !o.shows[t.attributes[0]!]?.includes('none')),
         ),
       ),
       events,
