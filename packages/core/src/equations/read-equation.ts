@@ -8,7 +8,7 @@ import {
   formulaWithCharge,
   isKnownIon,
   readFormula,
-  readsInAnotherCase,
+  letterCase,
   type Formula,
 } from '../formulas/read-formula.js';
 import { fractionText, readFraction, whole, type Fraction } from './fraction.js';
@@ -60,9 +60,10 @@ function readTerm(text: string): Weighed<Term> | undefined {
     cost: formula.charge === 0 || isKnownIon(formula) || !Object.keys(formula.atoms).length ? 0 : 1,
   };
 }
-function readTermInAnotherCase(text: string): Weighed<string> | undefined {
+function readTermInAnotherCase(text: string): Weighed<'right' | 'other'> | undefined {
   const cut = cutTerm(text);
-  return cut && readsInAnotherCase(cut.body) ? { term: cut.body, cost: 0 } : undefined;
+  const letters = cut ? letterCase(cut.body) : 'none';
+  return letters === 'none' ? undefined : { term: letters, cost: 0 };
 }
 
 /** The cheapest way to cut a side at its pluses into terms that `read` accepts. */
@@ -139,8 +140,10 @@ export function readEquation(typed: string): EquationReading {
     const right = cutSide(after, readTerm);
     if (left && right)
       equations.push({ equation: { left: left.terms, right: right.terms }, cost: left.cost + right.cost });
-    else if (cutSide(before, readTermInAnotherCase) && cutSide(after, readTermInAnotherCase))
-      anotherCase = true;
+    else {
+      const letters = [before, after].map((side) => cutSide(side, readTermInAnotherCase)?.terms);
+      if (letters.every(Boolean) && letters.flat().includes('other')) anotherCase = true;
+    }
   }
   if (equations.length) {
     equations.sort((a, b) => a.cost - b.cost);

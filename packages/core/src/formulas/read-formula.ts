@@ -203,19 +203,24 @@ export function formulaWithCharge({ atoms, body, charge }: Formula): string {
   return `${body}${/\d$|\]$/.test(body) ? '^' : ''}${Math.abs(charge)}${sign}`;
 }
 
-/** Can these letters be read as a formula if capitals are put where they belong (`agcl`, `AGCL`)? */
-export function readsInAnotherCase(typed: string): boolean {
-  if (typed.length > longest) return false;
-  const letters = oneSpelling(typed)
-    .replace(/[\d\s^⊕⊖+\-.()[\]]/g, '')
-    .toLowerCase();
-  if (!letters || /[^a-z]/.test(letters)) return false;
-  const reach = new Array<boolean>(letters.length + 1).fill(false);
+/** Can these letters be cut into symbols of elements, in the case given or in any? */
+function cutsIntoSymbols(letters: string, anyCase: boolean): boolean {
+  const text = anyCase ? letters.toLowerCase() : letters;
+  const reach = new Array<boolean>(text.length + 1).fill(false);
   reach[0] = true;
-  for (let i = 0; i < letters.length; i++) {
+  for (let i = 0; i < text.length; i++) {
     if (!reach[i]) continue;
     for (const symbol of elementSymbols)
-      if (letters.startsWith(symbol.toLowerCase(), i)) reach[i + symbol.length] = true;
+      if (text.startsWith(anyCase ? symbol.toLowerCase() : symbol, i)) reach[i + symbol.length] = true;
   }
-  return reach[letters.length] === true;
+  return reach[text.length] === true;
+}
+
+/** How a formula's letters stand: right as they are, right but for their capitals, or no formula. */
+export function letterCase(typed: string): 'right' | 'other' | 'none' {
+  if (typed.length > longest) return 'none';
+  const letters = oneSpelling(typed).replace(/[\d\s^⊕⊖+\-.()[\]]/g, '');
+  if (!letters || /[^a-z]/i.test(letters)) return 'none';
+  if (cutsIntoSymbols(letters, false)) return 'right';
+  return cutsIntoSymbols(letters, true) ? 'other' : 'none';
 }
