@@ -12,6 +12,7 @@ import { lnActivityCoefficient } from './activity.js';
 import { chargeOf, chargeOfMixture, components, type Component } from './components.js';
 import { dissolvedSpecies } from './dissolved-species.js';
 import { escapingGases } from './gases.js';
+import { solveLinear } from './linear-solve.js';
 import { saturationLog, solids } from './solids.js';
 
 /** Amounts of the components in mol/dm3; `H+` counts protons beyond water and may be negative. */
@@ -35,6 +36,10 @@ const ln10 = Math.LN10;
 /** Totals below this many mol/dm3 are taken for absent. */
 const absent = 1e-15;
 const mostIterations = 300;
+/** Where the barrier ends, as a share of what could fall out. */
+const muEnd = 1e-11;
+/** Balances are met when they are off by less than this share of what they add up. */
+const balanced = 1e-8;
 
 interface Row {
   readonly formula: string;
@@ -49,6 +54,8 @@ interface System {
   readonly species: readonly Row[];
   readonly planes: readonly Row[];
   readonly gasFrom: number;
+  /** For each component its forms that hold one of it and else only protons: how many, and ln K. */
+  readonly forms: readonly (readonly { readonly protons: number; readonly lnK: number }[])[];
 }
 const systems = new Map<string, System>();
 const mostSystems = 500;
@@ -77,37 +84,67 @@ function systemOf(active: readonly Component[]): System {
   const ofGases = escapingGases
     .filter((g) => madeOnlyOf(g.madeOf, set))
     .map((g) => row(g.id, g.madeOf, Math.log10(g.stays_M) - g.logK));
-  const system = { active, species, planes: [...ofSolids, ...ofGases], gasFrom: ofSolids.length };
+  const h = active.indexOf('H+');
+  const forms = active.map((_, i) =>
+    species.flatMap(({ a, lnK }) =>
+      a[i] === 1 && a.every((v, k) => v === 0 || k === i || k === h) ? [{ protons: a[h]!, lnK }] : [],
+    ),
+  );
+  const system = { active, species, planes: [...ofSolids, ...ofGases], gasFrom: ofSolids.length, forms };
   if (systems.size >= mostSystems) systems.clear();
   systems.set(key, system);
   return system;
 }
 
-/** Solves the symmetric positive definite system M d = r in place by Cholesky; returns whether it could. */
-function solveSymmetric(m: Float64Array, r: Float64Array, n: number): boolean {
-  for (let j = 0; j < n; j++) {
-    let d = m[j * n + j]!;
-    for (let k = 0; k < j; k++) d -= m[j * n + k]! * m[j * n + k]!;
-    if (!(d > 0)) return false;
-    const root = Math.sqrt(d);
-    m[j * n + j] = root;
-    for (let i = j + 1; i < n; i++) {
-      let v = m[i * n + j]!;
-      for (let k = 0; k < j; k++) v -= m[i * n + k]! * m[j * n + k]!;
-      m[i * n + j] = v / root;
+/** Metals whose hydroxide falls out and takes alkali with it, with the hydroxides it takes. */
+const takesHydroxide: Readonly<Partial<Record<Component, number>>> = {
+  'Al3+': 3,
+  'Cr3+': 3,
+  'Fe3+': 3,
+  'Fe2+': 2,
+  'Zn2+': 2,
+  'Pb2+': 2,
+  'Mn2+': 2,
+  'Co2+': 2,
+  'Ni2+': 2,
+  'Cu2+': 2,
+  'Mg2+': 2,
+  'Ag+': 1,
+};
+
+/**
+ * Where to start: the pH at which the acids and bases alone take up the protons there are, then each
+ * component as free as its complexes with protons leave it.
+ */
+function firstGuess({ active, forms }: System, t: Float64Array): Float64Array {
+  const n = active.length;
+  const h = active.indexOf('H+');
+  const x = new Float64Array(n);
+  /** ln of the sum over a component's forms, and the protons they hold on average. */
+  const held = (i: number, xH: number): { lnSum: number; protons: number } => {
+    let sum = 0;
+    let protons = 0;
+    for (const form of forms[i]!) {
+      const amount = Math.exp(Math.min(form.lnK + form.protons * xH, 200));
+      sum += amount;
+      protons += amount * form.protons;
     }
+    return { lnSum: Math.log(sum), protons: protons / sum };
+  };
+  const bases = active.flatMap((c, i) => (c === 'NH3' || (c.endsWith('-') && i !== h) ? [i] : []));
+  const taken = active.reduce((sum, c, i) => sum + (takesHydroxide[c] ?? 0) * t[i]!, 0);
+  const protons = t[h]! < 0 ? Math.min(0, t[h]! + taken) : t[h]!;
+  let [low, high] = [-36, 3];
+  for (let k = 0; k < 40; k++) {
+    const middle = (low + high) / 2;
+    let all = Math.exp(middle) - Math.exp(-32.23 - middle);
+    for (const i of bases) all += t[i]! * held(i, middle).protons;
+    if (all < protons) low = middle;
+    else high = middle;
   }
-  for (let i = 0; i < n; i++) {
-    let v = r[i]!;
-    for (let k = 0; k < i; k++) v -= m[i * n + k]! * r[k]!;
-    r[i] = v / m[i * n + i]!;
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    let v = r[i]!;
-    for (let k = i + 1; k < n; k++) v -= m[k * n + i]! * r[k]!;
-    r[i] = v / m[i * n + i]!;
-  }
-  return true;
+  x[h] = (low + high) / 2;
+  for (let i = 0; i < n; i++) if (i !== h) x[i] = Math.log(t[i]!) - Math.max(0, held(i, x[h]!).lnSum) - 0.7;
+  return x;
 }
 
 /** How far inside a plane a point lies; negative beyond it. */
@@ -130,7 +167,7 @@ function partners(totals: Totals): Component[] {
 /**
  * Settles a mixture.
  * @param totals mol/dm3 of each component; charges must balance with what counts as inert.
- * @returns the state; `converged` is false where the balances could not be met to 1e-8.
+ * @returns the state; `converged` is false where the balances could not be met to `balanced`.
  */
 export function settle(totals: Totals): EquilibriumState {
   const system = systemOf(partners(totals));
@@ -140,15 +177,7 @@ export function settle(totals: Totals): EquilibriumState {
   const inert = components.filter((c) => !active.includes(c) && Math.abs(totals[c] ?? 0) > absent);
   const inertStrength = inert.reduce((sum, c) => sum + (totals[c] ?? 0) * chargeOf(c) ** 2, 0);
 
-  const x = new Float64Array(n);
-  // Proton-rich and proton-poor mixtures start from their own side.
-  const base = active.reduce(
-    (sum, c, i) => sum + (c === 'CO3^2-' || c === 'PO4^3-' || c === 'NH3' || c === 'SO3^2-' ? t[i]! : 0),
-    0,
-  );
-  active.forEach((c, i) => {
-    x[i] = c === 'H+' ? (t[i]! - base > 0.001 ? -5 : t[i]! < -0.001 ? -28 : -18) : Math.log(t[i]!) - 2;
-  });
+  const x = firstGuess(system, t);
   const m = planes.length;
   const s = new Float64Array(m);
   const z = new Float64Array(m);
@@ -160,21 +189,27 @@ export function settle(totals: Totals): EquilibriumState {
     );
     if (gap < 1 && lead >= 0) x[lead]! -= (1 - gap) / plane.a[lead]!;
   }
-  const smallest = t.reduce(
-    (least, v, i) => (active[i] === 'H+' || v <= 0 ? least : Math.min(least, v)),
-    0.1,
+  // Each plane is weighed by the most of its solid that could fall out, so that traces count for themselves.
+  const most = Float64Array.from(planes, ({ a }) =>
+    active.reduce(
+      (least, component, i) => (component !== 'H+' && a[i]! > 0 ? Math.min(least, t[i]! / a[i]!) : least),
+      10,
+    ),
   );
-  let mu = Math.min(1e-2, 0.1 * smallest);
-  const muEnd = Math.min(1e-11, 1e-6 * smallest);
+  let mu = 0.1;
   planes.forEach((plane, k) => {
     s[k] = Math.max(gapOf(plane, x), 0.5);
-    z[k] = mu / s[k]!;
+    z[k] = (mu * most[k]!) / s[k]!;
   });
   const c = new Float64Array(species.length);
   const gradient = new Float64Array(n);
   const scale = new Float64Array(n);
   const hessian = new Float64Array(n * n);
   const step = new Float64Array(n);
+  const gaps = new Float64Array(m);
+  const ds = new Float64Array(m);
+  const dz = new Float64Array(m);
+  const strong: number[] = [];
   let strength = Math.min(1.5, 0.5 * (inertStrength + t.reduce((sum, v) => sum + Math.abs(v), 0)));
   let converged = false;
   let iterations = 0;
@@ -198,7 +233,7 @@ export function settle(totals: Totals): EquilibriumState {
         if (!ai) continue;
         gradient[i]! += ai * amount;
         scale[i]! += Math.abs(ai) * amount;
-        for (let k = 0; k <= i; k++) if (a[k]) hessian[i * n + k]! += ai * a[k]! * amount;
+        for (let k = 0; k < n; k++) if (a[k]) hessian[i * n + k]! += ai * a[k]! * amount;
       }
     }
     let worst = 0;
@@ -206,49 +241,75 @@ export function settle(totals: Totals): EquilibriumState {
     let infeasible = 0;
     for (let i = 0; i < n; i++) gradient[i]! -= t[i]!;
     for (let i = 0; i < n; i++) step[i] = -gradient[i]!;
-    const gaps = new Float64Array(m);
+    // Planes that bear a solid stay in the equations with their multiplier: eliminating them would drown the
+    // small curvature of what is left in solution. The others are eliminated.
+    strong.length = 0;
     for (let k = 0; k < m; k++) {
-      const { a, lnK } = planes[k]!;
-      let gap = lnK - s[k]!;
-      for (let i = 0; i < n; i++) if (a[i]) gap -= a[i]! * x[i]!;
+      const { a } = planes[k]!;
+      const gap = gapOf(planes[k]!, x) - s[k]!;
       gaps[k] = gap; // how far the plane's slack is from what it should be
       infeasible = Math.max(infeasible, Math.abs(gap));
-      complementarity = Math.max(complementarity, s[k]! * z[k]!);
+      complementarity = Math.max(complementarity, (s[k]! * z[k]!) / most[k]!);
       const weight = z[k]! / s[k]!;
+      const target = mu * most[k]!;
+      const bears = weight > most[k]!;
+      if (bears) strong.push(k);
       // Eliminating slack and multiplier: z + dz = (mu − z ds)/s with ds = gap − a·dx.
-      const pull = mu / s[k]! - weight * gap;
+      const pull = bears ? z[k]! : target / s[k]! - weight * gap;
       for (let i = 0; i < n; i++) {
         const ai = a[i]!;
         if (!ai) continue;
         gradient[i]! += ai * z[k]!;
         scale[i]! += Math.abs(ai) * z[k]!;
         step[i]! -= ai * pull;
-        for (let q = 0; q <= i; q++) if (a[q]) hessian[i * n + q]! += ai * a[q]! * weight;
+        if (!bears) for (let q = 0; q < n; q++) if (a[q]) hessian[i * n + q]! += ai * a[q]! * weight;
       }
     }
     for (let i = 0; i < n; i++)
       worst = Math.max(worst, Math.abs(gradient[i]!) / Math.max(scale[i]! + Math.abs(t[i]!), 1e-12));
     const nextStrength = 0.5 * squares;
     const drift = Math.abs(Math.min(nextStrength, 1.5) - Math.min(strength, 1.5));
-    if (worst < 1e-9 && infeasible < 1e-9 && complementarity < 10 * muEnd && drift < 1e-7) {
+    if (worst < balanced && infeasible < 1e-9 && complementarity < 10 * muEnd && drift < 1e-7) {
       converged = true;
       break;
     }
-    for (let i = 0; i < n; i++) hessian[i * n + i]! += 1e-18 + 1e-15 * hessian[i * n + i]!;
-    // solveSymmetric reads the lower triangle only.
-    if (!solveSymmetric(hessian, step, n)) break;
+    const size = n + strong.length;
+    const matrix = new Float64Array(size * size);
+    const unknowns = new Float64Array(size);
+    for (let i = 0; i < n; i++) {
+      unknowns[i] = step[i]!;
+      for (let k = 0; k < n; k++) matrix[i * size + k] = hessian[i * n + k]!;
+      matrix[i * size + i]! += 1e-30;
+    }
+    strong.forEach((k, place) => {
+      const row = n + place;
+      const { a } = planes[k]!;
+      for (let i = 0; i < n; i++) {
+        matrix[row * size + i] = a[i]!;
+        matrix[i * size + row] = a[i]!;
+      }
+      // a·dx − (s/z) dz = gap + s − mu/z
+      matrix[row * size + row] = -s[k]! / z[k]!;
+      unknowns[row] = gaps[k]! + s[k]! - (mu * most[k]!) / z[k]!;
+    });
+    if (!solveLinear(matrix, unknowns, size)) break;
+    step.set(unknowns.subarray(0, n));
     let reach = 1;
     let longest = 0;
     for (let i = 0; i < n; i++) longest = Math.max(longest, Math.abs(step[i]!));
     if (longest > 4) reach = 4 / longest;
-    const ds = new Float64Array(m);
-    const dz = new Float64Array(m);
     for (let k = 0; k < m; k++) {
-      let d = gaps[k]!;
       const { a } = planes[k]!;
-      for (let i = 0; i < n; i++) if (a[i]) d -= a[i]! * step[i]!;
-      ds[k] = d;
-      dz[k] = mu / s[k]! - z[k]! - (z[k]! / s[k]!) * d;
+      const place = strong.indexOf(k);
+      if (place >= 0) {
+        dz[k] = unknowns[n + place]!;
+        ds[k] = (mu * most[k]! - s[k]! * dz[k]!) / z[k]! - s[k]!;
+      } else {
+        let d = gaps[k]!;
+        for (let i = 0; i < n; i++) if (a[i]) d -= a[i]! * step[i]!;
+        ds[k] = d;
+        dz[k] = (mu * most[k]!) / s[k]! - z[k]! - (z[k]! / s[k]!) * d;
+      }
       if (ds[k]! < 0) reach = Math.min(reach, (-0.95 * s[k]!) / ds[k]!);
       if (dz[k]! < 0) reach = Math.min(reach, (-0.95 * z[k]!) / dz[k]!);
     }

@@ -12,7 +12,7 @@ import type {
   StepReagent,
   VariantId,
 } from './test-definition.js';
-import type { PlainLook } from './well-look.js';
+import type { PlainLook, WellPattern } from './well-look.js';
 
 /** Colours of wells, sRGB: chosen to be told apart and to look like the thing. */
 export const pigment = {
@@ -37,7 +37,30 @@ export const pigment = {
   litmusBlue: '#5a6fb0',
 } as const;
 
-const solution = (colour: string): PlainLook => ({ kind: 'solution', colour });
+/** The pattern that goes with each colour, so that colour is never the only carrier. */
+const patterns: Readonly<Record<string, WellPattern>> = {
+  [pigment.colourless]: 'plain',
+  [pigment.white]: 'specks',
+  [pigment.cream]: 'dots',
+  [pigment.yellow]: 'dashes',
+  [pigment.orange]: 'chevrons',
+  [pigment.green]: 'rising',
+  [pigment.paleGreen]: 'diamonds',
+  [pigment.greyGreen]: 'crosses',
+  [pigment.blue]: 'bars',
+  [pigment.paleBlue]: 'bars',
+  [pigment.deepBlue]: 'uprights',
+  [pigment.brown]: 'grid',
+  [pigment.orangeBrown]: 'chevrons',
+  [pigment.pink]: 'waves',
+  [pigment.purple]: 'rings',
+  [pigment.black]: 'falling',
+  [pigment.grey]: 'uprights',
+  [pigment.red]: 'falling',
+  [pigment.litmusBlue]: 'bars',
+};
+const patternOf = (colour: string): WellPattern => patterns[colour] ?? 'plain';
+const solution = (colour: string): PlainLook => ({ kind: 'solution', colour, pattern: patternOf(colour) });
 export const nothingSeen: PlainLook = { kind: 'nothing' };
 export const clearTube: PlainLook = solution(pigment.colourless);
 
@@ -47,7 +70,7 @@ export const none = (label = 'nothing', id = 'none'): AttributeValue => ({ id, l
 export const precipitate = (id: string, label: string, colour: string): AttributeValue => ({
   id,
   label,
-  look: { kind: 'precipitate', colour, solution: pigment.colourless },
+  look: { kind: 'precipitate', colour, solution: pigment.colourless, pattern: patternOf(colour) },
 });
 /** A liquid, layer, paper or powder of a colour. */
 export const coloured = (id: string, label: string, colour: string): AttributeValue => ({
@@ -71,6 +94,7 @@ export const solidIn = (colour: string, around: string = pigment.colourless): Pl
   kind: 'precipitate',
   colour,
   solution: around,
+  pattern: patternOf(colour),
 });
 /** Left undone: neither seen nor missed. */
 export const notTested: AttributeValue = { id: 'not-tested', label: 'not tested', look: { kind: 'empty' } };

@@ -3,14 +3,32 @@
  * stands beside every well and the pattern differs too.
  */
 export type WellPattern =
-  'plain' | 'bars' | 'dots' | 'rising' | 'falling' | 'grid' | 'waves' | 'rings' | 'dashes' | 'crosses';
+  | 'plain'
+  | 'bars'
+  | 'uprights'
+  | 'dots'
+  | 'rising'
+  | 'falling'
+  | 'grid'
+  | 'waves'
+  | 'rings'
+  | 'dashes'
+  | 'crosses'
+  | 'diamonds'
+  | 'chevrons'
+  | 'specks';
 
 export type PlainLook =
   | { readonly kind: 'empty' }
   | { readonly kind: 'nothing' }
   | { readonly kind: 'flame'; readonly colour: string; readonly pattern: WellPattern }
-  | { readonly kind: 'solution'; readonly colour: string }
-  | { readonly kind: 'precipitate'; readonly colour: string; readonly solution: string }
+  | { readonly kind: 'solution'; readonly colour: string; readonly pattern: WellPattern }
+  | {
+      readonly kind: 'precipitate';
+      readonly colour: string;
+      readonly solution: string;
+      readonly pattern: WellPattern;
+    }
   | { readonly kind: 'effervescence'; readonly rate: 'slow' | 'steady' | 'vigorous' };
 
 /** A plain look, or two of them side by side: before and after. Colours are sRGB `#rrggbb`. */

@@ -10,9 +10,15 @@ const kinds: readonly (readonly [string, WellProps])[] = [
   ['nothing logged yet', { look: { kind: 'empty' } }],
   ['no colour, no change', { look: { kind: 'nothing' } }],
   ['lilac flame', { look: lilac }],
-  ['blue solution', { look: { kind: 'solution', colour: '#3d8fd6' } }],
-  ['white precipitate', { look: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2' } }],
-  ['brown precipitate', { look: { kind: 'precipitate', colour: '#9a5a2b', solution: '#ecd9b8' } }],
+  ['blue solution', { look: { kind: 'solution', colour: '#3d8fd6', pattern: 'bars' } }],
+  [
+    'white precipitate',
+    { look: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2', pattern: 'plain' } },
+  ],
+  [
+    'brown precipitate',
+    { look: { kind: 'precipitate', colour: '#9a5a2b', solution: '#ecd9b8', pattern: 'plain' } },
+  ],
   ['slow fizzing', { look: { kind: 'effervescence', rate: 'slow' } }],
   ['vigorous fizzing', { look: { kind: 'effervescence', rate: 'vigorous' } }],
   [
@@ -20,8 +26,8 @@ const kinds: readonly (readonly [string, WellProps])[] = [
     {
       look: {
         kind: 'split',
-        before: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2' },
-        after: { kind: 'solution', colour: '#eaf2f7' },
+        before: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2', pattern: 'plain' },
+        after: { kind: 'solution', colour: '#eaf2f7', pattern: 'bars' },
       },
     },
   ],

@@ -33,7 +33,7 @@ const colour: Attribute = {
     coloured('brown', 'brown', pigment.brown),
     coloured('pink', 'pink', pigment.pink),
     coloured('purple', 'purple', pigment.purple),
-    coloured('shiny-metal', 'shiny metal', pigment.grey),
+    { id: 'shiny-metal', label: 'shiny metal', look: solidIn(pigment.grey) },
   ],
   confusions: [
     { pair: ['pale-green', 'green'], chance: 0.15 },

@@ -17,12 +17,14 @@ import {
   danger,
   liquid,
   none,
+  nothingSeen,
   pigment,
   slip,
   step,
   uses,
   care,
 } from '../test-parts.js';
+import type { PlainLook } from '../well-look.js';
 import { limewaterSeen } from './limewater-attribute.js';
 
 interface GasTest {
@@ -91,6 +93,7 @@ const flame = (id: string, label: string): AttributeValue => ({
   label,
   look: { kind: 'flame', colour: pigment.orange, pattern: id === 'relights' ? 'rising' : 'rings' },
 });
+const burning: PlainLook = { kind: 'flame', colour: pigment.orange, pattern: 'plain' };
 const pop: AttributeValue = {
   id: 'squeaky-pop',
   label: 'squeaky pop',
@@ -106,7 +109,12 @@ export const litSplintTest = gasTest({
     'splint',
     'What did the lit splint do?',
     'no-change',
-    [none('burns on', 'no-change'), pop, none('goes out', 'goes-out'), flame('brighter', 'burns brighter')],
+    [
+      none('burns on', 'no-change'),
+      pop,
+      change('goes-out', 'goes out', burning, nothingSeen),
+      flame('brighter', 'burns brighter'),
+    ],
     [
       { pair: ['no-change', 'goes-out'], chance: 0.1 },
       { pair: ['squeaky-pop', 'goes-out'], chance: 0.05 },
@@ -145,7 +153,11 @@ export const glowingSplintTest = gasTest({
     'splint',
     'What did the glowing splint do?',
     'no-change',
-    [none('glows on', 'no-change'), flame('relights', 'relights'), none('goes out', 'goes-out')],
+    [
+      none('glows on', 'no-change'),
+      flame('relights', 'relights'),
+      change('goes-out', 'goes out', burning, nothingSeen),
+    ],
     [
       { pair: ['no-change', 'goes-out'], chance: 0.12 },
       { pair: ['no-change', 'relights'], chance: 0.03 },

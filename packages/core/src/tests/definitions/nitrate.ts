@@ -1,7 +1,7 @@
 /** Nitrate: the brown ring, and reduction to ammonia. */
 import { anionIds, cationIds, others } from '../species-groups.js';
 import type { TestDefinition, Variant } from '../test-definition.js';
-import { all, care, danger, none, pigment, slip, step, uses } from '../test-parts.js';
+import { all, care, change, danger, liquid, none, pigment, slip, step, uses } from '../test-parts.js';
 import { redLitmusInVapour } from './vapour-attributes.js';
 
 const ring = (id: Variant['id'], name: string, acidLast: boolean): Variant => ({
@@ -55,15 +55,7 @@ export const nitrateRingTest: TestDefinition = {
       question: 'What formed where the liquids meet?',
       values: [
         none('no ring'),
-        {
-          id: 'brown',
-          label: 'brown ring',
-          look: {
-            kind: 'split',
-            before: { kind: 'solution', colour: pigment.paleGreen },
-            after: { kind: 'solution', colour: pigment.brown },
-          },
-        },
+        change('brown', 'brown ring', liquid(pigment.paleGreen), liquid(pigment.brown)),
       ],
       confusions: [{ pair: ['none', 'brown'], chance: 0.04 }],
       source: 'school-practice',

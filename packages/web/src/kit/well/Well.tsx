@@ -24,6 +24,10 @@ export interface WellProps {
 const strokes: Readonly<Record<WellPattern, ReactNode>> = {
   plain: null,
   bars: <path d="M0 5H10" />,
+  uprights: <path d="M5 0V10" />,
+  diamonds: <path d="M5 1.5L8.5 5L5 8.5L1.5 5Z" fill="none" />,
+  chevrons: <path d="M1 7L5 3L9 7" fill="none" />,
+  specks: <path d="M2 2.5H3.5M6.5 7.5H8" />,
   dots: <circle cx="5" cy="5" r="1.1" fill="#fff" stroke="none" />,
   rising: <path d="M0 10L10 0" />,
   falling: <path d="M0 0L10 10" />,
@@ -33,6 +37,25 @@ const strokes: Readonly<Record<WellPattern, ReactNode>> = {
   dashes: <path d="M2 5H7" />,
   crosses: <path d="M3 3L7 7M7 3L3 7" />,
 };
+
+/** The pattern of a colour over liquids and solids, in ink so that it shows on pale ones. */
+function Weave({ pattern, id }: { pattern: WellPattern; id: string }) {
+  return (
+    <pattern
+      id={id}
+      width="10"
+      height="10"
+      patternUnits="userSpaceOnUse"
+      patternTransform="scale(1.25)"
+      stroke="#16233a"
+      strokeWidth="1.1"
+      strokeOpacity="0.42"
+      fillOpacity="0"
+    >
+      {strokes[pattern]}
+    </pattern>
+  );
+}
 
 /** Two lobes with a cleft between them: the well's flame. */
 const flamePath =
@@ -82,15 +105,19 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
       );
     case 'solution':
       return (
-        <circle
-          cx="50"
-          cy="50"
-          r="36"
-          fill={look.colour}
-          fillOpacity="0.85"
-          stroke="#16233a"
-          strokeOpacity="0.25"
-        />
+        <g>
+          <Weave pattern={look.pattern} id={`${id}-w`} />
+          <circle
+            cx="50"
+            cy="50"
+            r="36"
+            fill={look.colour}
+            fillOpacity="0.85"
+            stroke="#16233a"
+            strokeOpacity="0.25"
+          />
+          <circle cx="50" cy="50" r="36" fill={`url(#${id}-w)`} />
+        </g>
       );
     case 'precipitate':
       return (
@@ -99,6 +126,7 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
             <circle cx="2.5" cy="2.5" r="1.5" fill="#16233a" fillOpacity="0.4" />
             <circle cx="7" cy="7" r="1.1" fill="#16233a" fillOpacity="0.3" />
           </pattern>
+          <Weave pattern={look.pattern} id={`${id}-w`} />
           <circle cx="50" cy="50" r="36" fill={look.solution} fillOpacity="0.6" />
           <path
             d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z"
@@ -107,6 +135,7 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
             strokeOpacity="0.35"
           />
           <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={`url(#${id}-s)`} />
+          <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={`url(#${id}-w)`} />
         </g>
       );
     case 'effervescence': {

@@ -18,7 +18,14 @@ describe('results as wells and words', () => {
     expect(shownResults('no-such-test', { colour: 'red' })).toEqual([]);
   });
   test('no two values of one attribute look alike: colour is never the only carrier', () => {
-    const drawn = (look: WellLook) => (look.kind === 'flame' ? look.pattern : look.kind);
+    const drawn = (look: WellLook): string => {
+      if (look.kind === 'split') return `${drawn(look.before)}|${drawn(look.after)}`;
+      return 'pattern' in look
+        ? `${look.kind} ${look.pattern}`
+        : look.kind === 'effervescence'
+          ? look.rate
+          : look.kind;
+    };
     for (const { attributes } of allTests) {
       for (const { values } of attributes) {
         expect(new Set(values.map((v) => drawn(v.look))).size).toBe(values.length);
