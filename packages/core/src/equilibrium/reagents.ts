@@ -120,24 +120,47 @@ const into = (sum: Amounts, parts: Amounts, times: number): Amounts => {
   return sum;
 };
 
-/** Salts cut into their two ions: `(NH4)2CO3` → 2 NH4+ and CO3^2-. */
+const unit = (bodies: readonly string[]) =>
+  bodies.map((body) => ({ body, pattern: new RegExp(`^(?:\\(${body}\\)|${body}(?![a-z]))(\\d*)`) }));
+const cationUnits = unit(cationBodies);
+const anionUnits = unit(anionBodies);
+
+/** Salts, double salts and acids cut into their ions: `(NH4)2CO3` → 2 NH4+ and CO3^2-; charges choose between the ions of iron. */
 function saltParts(body: string): Amounts | undefined {
-  for (const cation of cationBodies) {
-    const head = new RegExp(`^(?:\\(${cation}\\)|${cation}(?![a-z]))(\\d*)`).exec(body);
-    if (!head) continue;
-    const rest = body.slice(head[0].length);
-    for (const anion of anionBodies) {
-      const tail = new RegExp(`^(?:\\(${anion}\\)|${anion}(?![a-z]))(\\d*)$`).exec(rest);
-      if (!tail) continue;
-      const [x, y] = [Number(head[1] || 1), Number(tail[1] || 1)];
-      const id = anionOf[anion];
-      const charge = (anionCharge[id]! * y) / x;
-      if (!cationCharges[cation]!.includes(charge)) continue;
-      const ion = cation === 'NH4' ? 'NH4+' : charge === 1 ? `${cation}+` : `${cation}${charge}+`;
-      return into(into({}, ionParts[ion] ?? {}, x), ionParts[id]!, y);
-    }
+  const cations: [body: string, count: number][] = [];
+  const anions: [id: string, count: number][] = [];
+  let rest = body;
+  while (rest) {
+    const anion = anionUnits.map((u) => [u, u.pattern.exec(rest)] as const).find(([, found]) => found);
+    // Hydrogen of an acid salt belongs to its anion; alone before one it is the acid's.
+    const cation = anion
+      ? undefined
+      : cationUnits.map((u) => [u, u.pattern.exec(rest)] as const).find(([, found]) => found);
+    const [chosen, found] = anion ?? cation ?? [];
+    if (!chosen || !found) return undefined;
+    const count = Number(found[1] || 1);
+    if (anion) anions.push([anionOf[chosen.body as keyof typeof anionOf], count]);
+    else if (anions.length) return undefined;
+    else cations.push([chosen.body, count]);
+    rest = rest.slice(found[0].length);
   }
-  return undefined;
+  if (!cations.length || !anions.length) return undefined;
+  const negative = anions.reduce((sum, [id, n]) => sum + anionCharge[id]! * n, 0);
+  const choices = cations.reduce<number[][]>(
+    (lists, [name]) => lists.flatMap((list) => cationCharges[name]!.map((q) => [...list, q])),
+    [[]],
+  );
+  const charges = choices.find(
+    (list) => list.reduce((sum, q, i) => sum + q * cations[i]![1], 0) === negative,
+  );
+  if (!charges) return undefined;
+  const parts: Amounts = {};
+  cations.forEach(([name, n], i) => {
+    const q = charges[i]!;
+    into(parts, ionParts[name === 'NH4' ? 'NH4+' : q === 1 ? `${name}+` : `${name}${q}+`] ?? {}, n);
+  });
+  anions.forEach(([id, n]) => into(parts, ionParts[id]!, n));
+  return parts;
 }
 
 /**

@@ -9,7 +9,6 @@ function ionsAt(value: Json | undefined, where: string): Record<string, number> 
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     throw new LineError(`${where} must be an object of ion: mol/dm3`);
   const entries = Object.entries(value as JsonObject);
-  if (!entries.length) throw new LineError(`${where} is empty; name at least one ion`);
   if (entries.length > mostIons)
     throw new LineError(`${where} has ${entries.length} entries; at most ${mostIons} are taken`);
   return Object.fromEntries(

@@ -109,6 +109,8 @@ export interface StepReagent {
 export interface Step {
   readonly text: string;
   readonly uses?: readonly StepReagent[];
+  /** The attribute that shows after this step: what an equilibrium can be asked for. */
+  readonly reveals?: string;
   /** Why the step matters, shown on request. */
   readonly why?: string;
   readonly cautions?: readonly Caution[];

@@ -1,6 +1,7 @@
 /** Turns the corpus's notation into items and answers. */
 import type { MarkItem } from '../mark-item.js';
 import { observationAnswers } from './observations.js';
+import { gasObservationAnswers } from './observations-of-gases.js';
 import { otherAnswers } from './other-kinds.js';
 
 export interface CorpusLine {
@@ -51,7 +52,7 @@ function itemOf(header: string): { syllabus: string; item: MarkItem } {
 export function corpusLines(): CorpusLine[] {
   const lines: CorpusLine[] = [];
   let current: { syllabus: string; item: MarkItem } | undefined;
-  for (const line of `${observationAnswers}${otherAnswers}`.split('\n')) {
+  for (const line of `${observationAnswers}${gasObservationAnswers}${otherAnswers}`.split('\n')) {
     if (!line.trim()) continue;
     if (line.startsWith('@ ')) {
       current = itemOf(line.slice(2));

@@ -25,11 +25,13 @@ export const ammoniaSolutionTest: TestDefinition = {
         step('Put about 1 cm³ (20 drops) of the sample in a clean tube.'),
         step('Add dilute ammonia solution drop by drop, three drops, shaking after each. Log what you see.', {
           uses: [uses('NH3', { drops: 3 })],
+          reveals: 'precipitate',
         }),
         step(
           'In the fume cupboard add 2 cm³ of the strong ammonia solution and shake. Does it dissolve, and what colour is the liquid?',
           {
             uses: [uses('NH3', { volume_mL: 2, molarity: 8 })],
+            reveals: 'excess',
             teacherFirst: true,
             why: 'Zinc, copper, silver, nickel and cobalt go into solution with ammonia; aluminium does not.',
           },

@@ -48,6 +48,7 @@ const variant = (id: Variant['id'], name: string, acid: string): Variant => ({
     ),
     step(`Add 2 cm³ of ${acid} and stopper at once. Log whether it fizzes and how fast.`, {
       uses: [uses('HCl', { volume_mL: 2 })],
+      reveals: 'effervescence',
     }),
     step(
       'Let the gas bubble through the limewater. Take the tube out before the acid cools, or limewater is sucked back.',

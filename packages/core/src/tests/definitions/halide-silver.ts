@@ -71,11 +71,13 @@ export const halideSilverTest: TestDefinition = {
         }),
         step('Add five drops of silver nitrate solution. Log the colour against white and against black.', {
           uses: [uses('AgNO3', { drops: 5 })],
+          reveals: 'precipitate',
         }),
         step(
           'Where your course asks for it: pour off, add dilute ammonia and shake; then, in the fume cupboard, concentrated ammonia to another portion.',
           {
             uses: [uses('NH3', { volume_mL: 2, molarity: 2 })],
+            reveals: 'diluteAmmonia',
             teacherFirst: true,
           },
         ),

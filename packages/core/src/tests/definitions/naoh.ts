@@ -35,11 +35,13 @@ export const naohTest: TestDefinition = {
           'Add sodium hydroxide solution drop by drop, three drops, shaking after each. Log what you see.',
           {
             uses: [uses('NaOH', { drops: 3 })],
+            reveals: 'precipitate',
             why: 'Too much at once dissolves some precipitates before you have seen them.',
           },
         ),
         step('Add the stronger sodium hydroxide, 2 cm³ more, and shake well. Does it dissolve?', {
           uses: [uses('NaOH', { volume_mL: 2, molarity: 4 })],
+          reveals: 'excess',
           why: 'Only a real excess tells aluminium and zinc from magnesium and calcium.',
         }),
         step('Leave the tube standing and look again at the end.', { waitSeconds: 300 }),

@@ -40,6 +40,7 @@ function spotTest(
           step('Put ten drops of the sample in a small tube or well, on a dark ground.'),
           step(`Add ten drops of ${words} and mix. Log what you see.`, {
             uses: [uses(reagent, { drops: 10 })],
+            reveals: 'precipitate',
             why: 'Count the drops: some precipitates show only when neither is too dilute.',
           }),
         ],

@@ -32,6 +32,7 @@ const variant = (
     }),
     step(`Add five drops of ${words.split(',')[1]!.trim()}. Log what you see.`, {
       uses: [uses(barium, { drops: 5 })],
+      reveals: 'precipitate',
     }),
   ],
   preparations: [{ task: `${name}: a dropper bottle of each a bench`, hoursBefore: 24 }],
