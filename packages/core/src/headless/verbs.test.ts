@@ -62,4 +62,79 @@ describe('the headless core', () => {
       ),
     );
   });
+
+  test.each(Object.keys(verbs))('%s answers anything at all with one line, in bounded time', (name) => {
+    const verb = verbs[name]!;
+    const lines = [
+      '',
+      '\u0000\u0001',
+      '[]',
+      '{}',
+      '{"id":{}}',
+      `{"id":1,"answer":"${'x'.repeat(500_000)}"}`,
+      '['.repeat(100_000),
+      `"${'a'.repeat(1_100_000)}"`,
+    ];
+    for (const line of lines) expect(answerLine(verb, line).failed).toBe(true);
+    fc.assert(
+      fc.property(fc.json({ maxDepth: 6 }), (json) => {
+        const { text } = answerLine(verb, json);
+        return !text.includes('\n') && typeof JSON.parse(text) === 'object';
+      }),
+    );
+  });
+  test('very long answers are marked in bounded time', () => {
+    for (const answer of [
+      'white ppt '.repeat(50_000),
+      'not '.repeat(100_000),
+      '+'.repeat(200_000),
+      '('.repeat(200_000),
+    ]) {
+      expect(
+        run('mark', { ...good, item: { kind: 'observation', test: 'naoh', sample: ['Al3+'] }, answer })
+          .failed,
+      ).toBe(false);
+      expect(
+        run('mark', { ...good, item: { kind: 'identify', sample: ['Al3+'], part: 'cation' }, answer }).failed,
+      ).toBe(false);
+      expect(run('mark', { ...good, item: { kind: 'purpose', of: 'clean-wire' }, answer }).failed).toBe(
+        false,
+      );
+      expect(
+        run('equation', { id: 1, form: 'ionic', answer, expect: { reactants: ['Ag+'], products: ['AgCl'] } }),
+      ).toMatchObject({ verdict: 'unreadable' });
+    }
+  });
+  test.each<[string, unknown, RegExp]>([
+    [
+      'equation',
+      { id: 1, form: 'ionic', answer: 'x', expect: { reactants: ['water'], products: ['AgCl'] } },
+      /expect.reactants\[0\] is "water"/,
+    ],
+    ['discriminate', { id: 1, samples: [['Na+']], tests: ['taste'] }, /tests\[0\] is "taste"/],
+    ['discriminate', { id: 1, samples: [], tests: ['flame'] }, /samples is empty/],
+    ['predict', { id: 1, sample: { ions: { 'Na+': 1 }, volume_mL: 1 }, steps: [] }, /do not balance/],
+    [
+      'predict',
+      { id: 1, sample: { ions: {}, volume_mL: 1 }, steps: [{ add: 'NaOH', molarity: 1 }] },
+      /steps\[0\].volume_mL must be a number, not nothing/,
+    ],
+    ['flame', { id: 1, ions: { 'K+': -1 } }, /from 0 up/],
+    ['flame', { id: 1, ions: {}, glass: true }, /ions is empty/],
+    ['prepare', { id: 1 }, /exactly one of make, dilute and bench/],
+    ['identify', { id: 1, candidates: { gases: ['Xe'] }, observations: [] }, /not a gas Kivex knows/],
+    ['mark', { ...good, item: { kind: 'purpose', of: 'fun' } }, /item.of is "fun"/],
+    ['mark', { ...good, item: { kind: 'gas-test', gas: 'N2' } }, /no test of its own/],
+  ])('%s says what is wrong: %j', (verb, line, wanted) => {
+    const out = run(verb, line);
+    expect([out.failed, (out as { error?: string }).error]).toEqual([true, expect.stringMatching(wanted)]);
+  });
+  test('a blank of plain water may be tested like any sample', () => {
+    const out = run('predict', {
+      id: 1,
+      sample: { ions: {}, volume_mL: 1 },
+      steps: [{ add: 'NaOH', molarity: 0.4, volume_mL: 0.15 }],
+    });
+    expect(out).toMatchObject({ failed: false, after: [{ solids: [] }] });
+  });
 });
