@@ -104,6 +104,7 @@ try {
     staff.getByText('live', { exact: true }).waitFor(),
   );
   await visit(`/lessons/${lesson('marking').id}/mark`, 'mark', async () => {
+    await staff.getByText('?', { exact: true }).first().waitFor();
     await staff.keyboard.press('n');
     await staff.getByLabel('Marking desk').waitFor();
   });

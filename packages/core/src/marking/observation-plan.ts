@@ -7,7 +7,6 @@ import type { IonId } from '../species/ion.js';
 import { saltName } from '../species/species.js';
 import type { Strictness, Syllabus, ValueWording, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
-import { valueWording } from '../syllabus/value-wording.js';
 import { expectationOf, type Expectation } from '../tests/expectation.js';
 import type { Attribute, TestDefinition } from '../tests/test-definition.js';
 import { attributeOf, testOf } from '../tests/tests.js';
@@ -56,17 +55,17 @@ export interface Earning {
   /** What a strict reader wants to hear, for the reason. */
   readonly wanted: string;
 }
-const earningKept = new Map<string, Earning>();
-
-function earningFor(attribute: Attribute, right: readonly string[], strictness: Strictness): Earning {
-  const key = `${attribute.reads}|${attribute.nothing ?? ''}|${right.join()}|${strictness}`;
-  const known = earningKept.get(key);
-  if (known) return known;
+function earningFor(
+  { values }: Syllabus,
+  attribute: Attribute,
+  right: readonly string[],
+  strictness: Strictness,
+): Earning {
   const earns = new Set<string>(right);
   const borderline = new Set<string>();
   const wanted: string[] = [];
   for (const value of right) {
-    const wording: ValueWording | undefined = valueWording[attribute.reads]?.[value];
+    const wording: ValueWording | undefined = values[attribute.reads]?.[value];
     if (wording) {
       const terms = earningTerms(wording, strictness);
       terms.earns.forEach((t) => earns.add(t));
@@ -87,13 +86,11 @@ function earningFor(attribute: Attribute, right: readonly string[], strictness: 
   if (attribute.reads === 'smell' && right.includes('pungent')) borderline.add('some');
   if (attribute.reads === 'indicator-colour') borderline.delete('unchanged');
   earns.forEach((t) => borderline.delete(t));
-  const earning = {
+  return {
     earns,
     borderline,
     wanted: attribute.reads === 'spot' && wanted.length > 6 ? 'a coloured precipitate' : wordsOf(wanted),
   };
-  earningKept.set(key, earning);
-  return earning;
 }
 
 /** The words that earn for a flame: the syllabus's own for the ion, else the values expected. */
@@ -160,7 +157,7 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
       attribute,
       right,
       strictness,
-      earning: earningFor(attribute, right, strictness),
+      earning: earningFor(syllabus, attribute, right, strictness),
       flame: isFlame ? flameWording(syllabus, test, attribute, item, right) : undefined,
       narrow: item.attribute !== undefined || (parts.length === 1 && !wholeThing),
       hasExcess,

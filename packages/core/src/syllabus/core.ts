@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { valueWording } from './value-wording.js';
 
 export const coreSyllabus: Syllabus = {
   id: 'core',
@@ -27,6 +28,7 @@ export const coreSyllabus: Syllabus = {
     { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
   ],
   wording: { flame: flameWording },
+  values: valueWording,
   strictness: 'standard',
   carryForward: true,
   settings: defaultSettings,

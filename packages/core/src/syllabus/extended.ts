@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { valueWording } from './value-wording.js';
 
 export const extendedSyllabus: Syllabus = {
   id: 'extended',
@@ -44,6 +45,7 @@ export const extendedSyllabus: Syllabus = {
     { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
   ],
   wording: { flame: flameWording },
+  values: valueWording,
   strictness: 'standard',
   carryForward: true,
   settings: defaultSettings,

@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { valueWording } from './value-wording.js';
 
 export const familiesSyllabus: Syllabus = {
   id: 'families',
@@ -18,6 +19,7 @@ export const familiesSyllabus: Syllabus = {
     { test: 'halide-layer', variant: 'usual', attributes: ['upperLayer'] },
   ],
   wording: { flame: flameWording },
+  values: valueWording,
   strictness: 'standard',
   carryForward: true,
   settings: { ...defaultSettings, flameMethod: 'splint', halideMethod: 'layer' },

@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { valueWording } from './value-wording.js';
 
 export const gasesSyllabus: Syllabus = {
   id: 'gases',
@@ -21,6 +22,7 @@ export const gasesSyllabus: Syllabus = {
     { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
   ],
   wording: { flame: flameWording },
+  values: valueWording,
   strictness: 'standard',
   carryForward: true,
   settings: defaultSettings,

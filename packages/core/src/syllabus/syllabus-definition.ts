@@ -6,7 +6,7 @@ import type { ColourTerm } from '../reading/colour-terms.js';
 import type { AnionId, CationId, IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
 import type { SyllabusSettings } from './settings.js';
-import type { TestId, VariantId } from '../tests/test-definition.js';
+import type { ReadingKind, TestId, VariantId } from '../tests/test-definition.js';
 
 export type SyllabusId = 'gases' | 'core' | 'extended' | 'families' | 'senior';
 export const strictnesses = ['strict', 'standard', 'generous'] as const;
@@ -31,6 +31,8 @@ export interface ValueWording {
   readonly borderline?: readonly ColourTerm[];
 }
 
+export type ValueWordings = Readonly<Partial<Record<ReadingKind, Readonly<Record<string, ValueWording>>>>>;
+
 export type TestWording = Readonly<Record<string, Readonly<Partial<Record<IonId, Wording>>>>>;
 
 export interface Syllabus {
@@ -47,6 +49,8 @@ export interface Syllabus {
     readonly attributes: readonly string[];
   }[];
   readonly wording: Readonly<Partial<Record<TestId, TestWording>>>;
+  /** Words that earn for the values of everything but flames, by kind of attribute. */
+  readonly values: ValueWordings;
   readonly strictness: Strictness;
   readonly carryForward: boolean;
   readonly settings: SyllabusSettings;

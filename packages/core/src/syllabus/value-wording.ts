@@ -2,8 +2,7 @@
  * The shipped wording for everything but flames: for each kind of attribute, the terms that earn for a
  * value. A value without an entry is earned by itself. Source `school-practice`; syllabuses may change it.
  */
-import type { ReadingKind } from '../tests/test-definition.js';
-import type { ValueWording } from './syllabus-definition.js';
+import type { ValueWording, ValueWordings } from './syllabus-definition.js';
 
 const precipitates: Readonly<Record<string, ValueWording>> = {
   white: { strict: ['white'], standard: [], generous: ['off-white'] },
@@ -74,7 +73,7 @@ const anyColour = [
   'red',
 ] as const;
 
-export const valueWording: Readonly<Partial<Record<ReadingKind, Readonly<Record<string, ValueWording>>>>> = {
+export const valueWording: ValueWordings = {
   precipitate: precipitates,
   spot: { white: precipitates['white']!, coloured: { strict: anyColour } },
   'excess-colour': {

@@ -1,6 +1,6 @@
 /** The well in all its states, and the pigments: what every face of Kivex is drawn with. */
 import { Box, chakra } from '@chakra-ui/react';
-import { flameValues } from './flame-values.js';
+import { resultsOfTests } from './results-of-tests.js';
 import { Tile } from '../kit/Tile.js';
 import { pigments } from '../kit/theme/pigments.js';
 import { Well, type WellProps } from '../kit/well/Well.js';
@@ -9,28 +9,6 @@ const lilac = { kind: 'flame', colour: '#b391dd', pattern: 'waves' } as const;
 const kinds: readonly (readonly [string, WellProps])[] = [
   ['nothing logged yet', { look: { kind: 'empty' } }],
   ['no colour, no change', { look: { kind: 'nothing' } }],
-  ['lilac flame', { look: lilac }],
-  ['blue solution', { look: { kind: 'solution', colour: '#3d8fd6', pattern: 'bars' } }],
-  [
-    'white precipitate',
-    { look: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2', pattern: 'plain' } },
-  ],
-  [
-    'brown precipitate',
-    { look: { kind: 'precipitate', colour: '#9a5a2b', solution: '#ecd9b8', pattern: 'plain' } },
-  ],
-  ['slow fizzing', { look: { kind: 'effervescence', rate: 'slow' } }],
-  ['vigorous fizzing', { look: { kind: 'effervescence', rate: 'vigorous' } }],
-  [
-    'white precipitate, dissolves in excess',
-    {
-      look: {
-        kind: 'split',
-        before: { kind: 'precipitate', colour: '#f6f6f2', solution: '#e8eef2', pattern: 'plain' },
-        after: { kind: 'solution', colour: '#eaf2f7', pattern: 'bars' },
-      },
-    },
-  ],
 ];
 const states: readonly (readonly [string, WellProps])[] = [
   ['chosen', { look: lilac, chosen: true }],
@@ -76,9 +54,11 @@ export default function SpecimenPage() {
   return (
     <chakra.main p="5" maxW="80rem" mx="auto" display="grid" gap="4">
       <chakra.h1 fontSize="xl">The well and the pigments</chakra.h1>
-      <Row title="Kinds of result" wells={kinds} />
-      <Row title="Flame colours, each with its pattern" wells={flameValues} />
+      <Row title="Before there is a result" wells={kinds} />
       <Row title="States" wells={states} />
+      {resultsOfTests.map(({ title, wells }) => (
+        <Row key={title} title={title} wells={wells} />
+      ))}
       <Tile>
         <chakra.h2 fontSize="lg" mb="3">
           Pigments
