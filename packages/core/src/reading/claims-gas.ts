@@ -146,7 +146,7 @@ export const readFumes: ClaimReader = (reading) => {
   const fumes = reading.mentions.filter((m) => m.kind === 'fumes' || m.kind === 'gas');
   const colours = reading.mentions.filter((m) => m.kind === 'colour' && !m.denied && m.colour);
   if (
-    reading.mentions.some((m) => m.kind === 'precipitate' && !m.denied) &&
+    reading.mentions.some((m) => (m.kind === 'precipitate' || m.kind === 'solution') && !m.denied) &&
     !fumes.some((m) => m.kind === 'fumes')
   )
     return { claims: [], problem: 'wrong-state' };
