@@ -3,12 +3,14 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { buildCore, root } from './built.mjs';
+import { highsSolver } from './highs-solver.mjs';
 
 if (!existsSync(join(root, 'node_modules'))) {
   console.error('Run `npm ci` first: the packages are not installed.');
   process.exit(2);
 }
 buildCore();
+const { useSolver } = await import('../packages/core/dist/planning/solver.js');
 const { verbs, answerLine } = await import('../packages/core/dist/headless/verbs.js');
 const name = process.argv[2] ?? '';
 if (!Object.hasOwn(verbs, name)) {
@@ -19,6 +21,7 @@ process.stdout.on('error', (error) => {
   if (error.code === 'EPIPE') process.exit(0);
   throw error;
 });
+if (name === 'allocate' || name === 'rota') useSolver(await highsSolver());
 let failed = false;
 for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
   if (!line.trim()) continue;

@@ -59,3 +59,10 @@ export function numberAt(value: Json | undefined, where: string): number {
     throw new LineError(`${where} must be a number, not ${kind(value)}`);
   return value;
 }
+/** A whole number from 0 up. @throws LineError */
+export function wholeAt(value: Json | undefined, where: string): number {
+  const number = numberAt(value, where);
+  if (!Number.isInteger(number) || number < 0)
+    throw new LineError(`${where} is ${number}; it must be a whole number from 0 up`);
+  return number;
+}

@@ -2,6 +2,7 @@
  * The headless core: JSON Lines in, one JSON line out for each, in order. Everything Kivex computes
  * can be called this way, without a browser, server or database.
  */
+import { allocateVerb } from './allocate-verb.js';
 import { discriminateVerb } from './discriminate-verb.js';
 import { equationVerb } from './equation-verb.js';
 import { flameVerb } from './flame-verb.js';
@@ -10,6 +11,7 @@ import type { Json, JsonObject } from './line-shape.js';
 import { markVerb } from './mark-verb.js';
 import { predictVerb } from './predict-verb.js';
 import { prepareVerb } from './prepare-verb.js';
+import { rotaVerb } from './rota-verb.js';
 
 /** The verbs by name. */
 export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
@@ -18,6 +20,8 @@ export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   predict: predictVerb,
   flame: flameVerb,
   prepare: prepareVerb,
+  allocate: allocateVerb,
+  rota: rotaVerb,
   identify: identifyVerb,
   discriminate: discriminateVerb,
 };

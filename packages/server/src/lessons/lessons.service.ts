@@ -1,6 +1,6 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
 import type { LessonState } from '@kivex/contract';
-import { allocateUnknowns, jarCodes, saltName } from '@kivex/core';
+import { allocate, jarCodes, saltName, shuffled } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
@@ -81,13 +81,24 @@ export class LessonsService {
       difficulty: sample.difficulty,
       position,
     }));
-    const jars = samples.filter((s) => s.role === 'unknown').map((s) => s.id);
-    let assign: ReadonlyMap<string, readonly string[]>;
+    // Shuffled, so that no order of benches or jars can be learned from who gets what.
+    const jars = shuffled(
+      samples.filter((s) => s.role === 'unknown').map(({ id, difficulty }) => ({ id, difficulty })),
+      secureRandom,
+    );
+    // Groups by name, so that a sentence about them can be read.
+    const places = shuffled(
+      groups.map(({ name, bench }) => ({ id: name, bench })),
+      secureRandom,
+    );
+    let plan: ReturnType<typeof allocate>;
     try {
-      ({ assign } = allocateUnknowns(groups, jars, document.unknownsPerGroup, secureRandom));
+      plan = allocate({ groups: places, samples: jars, perGroup: document.unknownsPerGroup });
     } catch (error) {
-      throw badInput((error as Error).message, 'groups');
+      throw badInput(`${(error as Error).message}.`, 'groups');
     }
+    if (!plan.feasible) throw badInput(plan.why.join(' '), 'groups');
+    const { assign } = plan;
 
     const lessonId = uuidv7();
     await this.lessons.manager.transaction(async (db) => {
@@ -125,7 +136,7 @@ export class LessonsService {
       );
       await db.insert(
         GroupUnknown,
-        groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))),
+        groups.flatMap((g) => assign[g.name]!.map((sampleId) => ({ groupId: g.id, sampleId }))),
       );
     });
     return lessonId;
