@@ -61,6 +61,23 @@ test.describe('every page', () => {
     });
   }
 
+  test('plan names the jars that stay alike, the cheapest test that parts them, and a key that reaches every jar', async () => {
+    const { page } = teacher;
+    await page.goto(`${kivex.base}/lessons/${lesson('planned').id}/plan`);
+    const heading = page.getByRole('heading', { name: 'Telling the unknowns apart' });
+    await expect(heading).toBeVisible();
+    const tile = heading.locator('..');
+    await expect(tile.getByText(/potassium sulfate.*and.*potassium chloride.*stay alike/)).toBeVisible();
+    await expect(tile.getByText(/Cheapest way out: Sulfate.*\(2 minutes\) would part them/)).toBeVisible();
+    for (const salt of ['lithium carbonate', 'sodium sulfate', 'calcium carbonate', 'copper(II) carbonate'])
+      await expect(
+        tile
+          .getByRole('listitem')
+          .filter({ hasText: `(${salt})` })
+          .first(),
+      ).toBeVisible();
+  });
+
   test('the dark prep-room theme keeps its contrast', async () => {
     const { page } = teacher;
     await page.goto(`${kivex.base}/lessons/${lesson('planned').id}/prepare`);

@@ -1,7 +1,7 @@
 /** What each test should show for each sample: computed from the core, not typed. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { LessonSample } from '@kivex/contract';
-import { attributeOf, cationIn, outcomeOf, testOf, type Practical } from '@kivex/core';
+import { attributeOf, expectationOf, testOf, type Practical } from '@kivex/core';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -23,8 +23,8 @@ export function EvidenceTable({
   readonly samples: readonly LessonSample[];
   readonly tests: Practical['tests'];
 }) {
-  const columns = tests.flatMap(({ test, attributes }) =>
-    attributes.map((attribute) => ({ test: testOf(test), attribute })),
+  const columns = tests.flatMap(({ test, variant, attributes }) =>
+    attributes.map((attribute) => ({ test: testOf(test), variant, attribute })),
   );
   return (
     <Tile>
@@ -38,8 +38,8 @@ export function EvidenceTable({
               <Head>Sample</Head>
               <Head>holds</Head>
               {columns.map(({ test, attribute }) => (
-                <Head key={attribute}>
-                  {test.name}, {heads[attribute] ?? attribute}
+                <Head key={`${test.id} ${attribute}`}>
+                  {test.name}, {heads[attribute] ?? attributeOf(test, attribute).question}
                 </Head>
               ))}
             </tr>
@@ -51,10 +51,10 @@ export function EvidenceTable({
                   {sample.role === 'known' ? 'Labelled' : sample.label}
                 </Cell>
                 <Cell>{sample.holds}</Cell>
-                {columns.map(({ test, attribute }) => {
-                  const values = outcomeOf(test, cationIn(sample.ions) ?? '')?.shows[attribute] ?? [];
+                {columns.map(({ test, variant, attribute }) => {
+                  const values = expectationOf(test.id, sample.ions, { variant })[attribute] ?? [];
                   return (
-                    <Cell key={attribute}>
+                    <Cell key={`${test.id} ${attribute}`}>
                       <Box display="flex" alignItems="center" gap="2">
                         {values.slice(0, 1).map((v) => (
                           <Well

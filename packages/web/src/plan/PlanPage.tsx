@@ -1,9 +1,9 @@
 /** Plan: what is in the jars, what the flame will show, who sits where with which unknowns. */
 import { Box, chakra } from '@chakra-ui/react';
-import { lookalikes } from '@kivex/core';
+import { discriminate, lookalikes } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Play, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
@@ -18,6 +18,7 @@ import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useMove } from '../lessons/lesson-queries.js';
 import { EvidenceTable } from './EvidenceTable.js';
 import { RoomPlan } from './RoomPlan.js';
+import { TellingApart } from './TellingApart.js';
 
 export default function PlanPage() {
   const lesson = useThisLesson();
@@ -38,6 +39,13 @@ export default function PlanPage() {
     unknowns.map((s) => s.ions),
     lesson.practical.tests,
   );
+  const found = useMemo(() => {
+    const jars = lesson.samples.filter((s) => s.role === 'unknown');
+    return discriminate(
+      jars.map((s) => ({ ions: s.ions })),
+      lesson.practical.tests.map((t) => t.test),
+    );
+  }, [lesson.samples, lesson.practical.tests]);
   const names = (pair: readonly [number, number]) =>
     pair.map((i) => `${unknowns[i]!.label} (${unknowns[i]!.holds})`).join(' and ');
 
@@ -118,6 +126,7 @@ export default function PlanPage() {
     >
       {lesson.state === 'planned' && teaching && <TimeAndRoom />}
       <EvidenceTable samples={lesson.samples} tests={lesson.practical.tests} />
+      <TellingApart unknowns={unknowns} found={found} />
       <RoomPlan />
     </Surface>
   );

@@ -126,6 +126,24 @@ export const flameTest: TestDefinition = {
       source: 'school-practice',
     },
     {
+      id: 'wood-or-cotton-burns',
+      prior: 0.02,
+      shows: { colour: ['orange-red', 'yellow'], throughBlueGlass: ['none'] },
+      explains: false,
+      advice:
+        'Burning wood or cotton is orange-yellow by itself. Soak or wet it well, and read the first two seconds.',
+      source: 'school-practice',
+    },
+    {
+      id: 'salt-in-the-burner',
+      prior: 0.01,
+      shows: { colour: ['yellow', 'orange-red'] },
+      explains: false,
+      advice:
+        'Look at the flame with nothing in it: salt in the burner colours it for everyone after. Have the burner cleaned.',
+      source: 'school-practice',
+    },
+    {
       id: 'too-little-sample',
       prior: 0.03,
       shows: { colour: ['none'], throughBlueGlass: ['none'] },

@@ -137,6 +137,13 @@ export const litSplintTest = gasTest({
   ],
   slips: [
     slip(
+      'wrong-splint',
+      0.03,
+      { splint: ['no-change', 'goes-out'] },
+      'A glowing splint shows nothing clear for hydrogen. Light it and repeat.',
+      ['H2'],
+    ),
+    slip(
       'too-little-gas',
       0.06,
       { splint: ['no-change', 'goes-out'] },
@@ -174,6 +181,13 @@ export const glowingSplintTest = gasTest({
     ...all(others(gasIds, 'O2'), { splint: ['no-change', 'goes-out'] }),
   ],
   slips: [
+    slip(
+      'wrong-splint',
+      0.03,
+      { splint: ['no-change', 'goes-out'] },
+      'A lit splint only burns brighter in oxygen, which is no test. Blow it out so that it glows, and repeat.',
+      ['O2'],
+    ),
     slip(
       'too-little-gas',
       0.05,

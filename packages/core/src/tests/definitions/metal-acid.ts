@@ -67,6 +67,13 @@ export const metalAcidTest: TestDefinition = {
   ],
   slips: [
     slip(
+      'nitric-acid',
+      0.02,
+      { effervescence: ['slow', 'none'] },
+      'Nitric acid gives little or no hydrogen. Use dilute hydrochloric or sulfuric acid.',
+      ['Mg', 'Al', 'Zn', 'Fe', 'Ca'],
+    ),
+    slip(
       'oxide-coat',
       0.05,
       { effervescence: ['none', 'slow'] },
