@@ -19,6 +19,7 @@ export * from './marking/mark-result.js';
 export * from './marking/mark.js';
 export * from './planning/allocate.js';
 export * from './planning/rota-problem.js';
+export * from './planning/random.js';
 export * from './planning/rota.js';
 export * from './planning/solver.js';
 export * from './preparing/recipes.js';

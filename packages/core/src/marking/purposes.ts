@@ -43,25 +43,30 @@ const otherIons =
 const poison =
   /\b(toxic|poison\w*|harmful|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|chlorine|fumes?|respirat\w*|flammable vapour)\b/;
 
+/** Why acid goes in first, before silver or before barium alike. */
+const carbonateFirst: Pick<Purpose, 'earns' | 'review'> = {
+  earns: [
+    [carbonate, removes],
+    [carbonate, falsely],
+    [carbonate, precipitates],
+    [
+      /\b(other|impurit\w*|contaminat\w*|unwanted)\b.*\b(ppt\w*|precipitat\w*|false|interfer\w*|affect\w* the (?:result|test))/,
+      /./,
+    ],
+    [/\b(stop|prevent|avoid)\w*\b.*\b(false|other|wrong)\b.*\b(positive|ppt\w*|precipitat\w*|result)/, /./],
+  ],
+  review: [
+    [/\bfalse (?:positive|result)/],
+    [/\b(remov\w*|rid)\b.*\b(impurit\w*|other ions|contaminat\w*|interfering)/],
+  ],
+};
+
 export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-silver-nitrate',
     reason:
       'Acid takes away carbonate (and hydroxide) ions, which would give a precipitate with silver ions too.',
-    earns: [
-      [carbonate, removes],
-      [carbonate, falsely],
-      [carbonate, precipitates],
-      [
-        /\b(other|impurit\w*|contaminat\w*|unwanted)\b.*\b(ppt\w*|precipitat\w*|false|interfer\w*|affect\w* the (?:result|test))/,
-        /./,
-      ],
-      [/\b(stop|prevent|avoid)\w*\b.*\b(false|other|wrong)\b.*\b(positive|ppt\w*|precipitat\w*|result)/, /./],
-    ],
-    review: [
-      [/\bfalse (?:positive|result)/],
-      [/\b(remov\w*|rid)\b.*\b(impurit\w*|other ions|contaminat\w*|interfering)/],
-    ],
+    ...carbonateFirst,
     spoilt: [
       /\b(remov\w*|rid of) (?:the |any )?(?:carbon dioxide|chlorides?|halides?|sulfates?|nitrates?|silver)\b/,
     ],
@@ -70,20 +75,7 @@ export const purposes: readonly Purpose[] = [
     id: 'acid-before-barium-chloride',
     reason:
       'Acid takes away carbonate and sulfite ions, which would give a white precipitate with barium ions too.',
-    earns: [
-      [carbonate, removes],
-      [carbonate, falsely],
-      [carbonate, precipitates],
-      [
-        /\b(other|impurit\w*|contaminat\w*|unwanted)\b.*\b(ppt\w*|precipitat\w*|false|interfer\w*|affect\w* the (?:result|test))/,
-        /./,
-      ],
-      [/\b(stop|prevent|avoid)\w*\b.*\b(false|other|wrong)\b.*\b(positive|ppt\w*|precipitat\w*|result)/, /./],
-    ],
-    review: [
-      [/\bfalse (?:positive|result)/],
-      [/\b(remov\w*|rid)\b.*\b(impurit\w*|other ions|contaminat\w*|interfering)/],
-    ],
+    ...carbonateFirst,
     spoilt: [
       /\b(remov\w*|rid of) (?:the |any )?(?:carbon dioxide|chlorides?|halides?|sulfates?|nitrates?|barium)\b/,
     ],

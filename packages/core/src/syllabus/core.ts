@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { flameByEye, gasTests, ionTests, litmusTests, silverHalides, waterTests } from './test-lists.js';
 import { valueWording } from './value-wording.js';
 
 export const coreSyllabus: Syllabus = {
@@ -11,22 +12,7 @@ export const coreSyllabus: Syllabus = {
   anions: ['CO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-'],
   gases: ['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'H2O'],
   metals: ['Mg', 'Zn', 'Fe', 'Cu'],
-  tests: [
-    { test: 'flame', variant: 'wire', attributes: ['colour'] },
-    { test: 'naoh', variant: 'usual', attributes: ['precipitate', 'excess'] },
-    { test: 'naoh-warm', variant: 'usual', attributes: ['litmus'] },
-    { test: 'dilute-acid', variant: 'hydrochloric', attributes: ['effervescence', 'limewater'] },
-    { test: 'sulfate', variant: 'hydrochloric', attributes: ['precipitate'] },
-    { test: 'halide-silver', variant: 'usual', attributes: ['precipitate'] },
-    { test: 'lit-splint', variant: 'usual', attributes: ['splint'] },
-    { test: 'glowing-splint', variant: 'usual', attributes: ['splint'] },
-    { test: 'limewater', variant: 'usual', attributes: ['limewater'] },
-    { test: 'damp-red-litmus', variant: 'usual', attributes: ['litmus'] },
-    { test: 'damp-blue-litmus', variant: 'usual', attributes: ['litmus'] },
-    { test: 'anhydrous-copper-sulfate', variant: 'usual', attributes: ['colour'] },
-    { test: 'cobalt-chloride-paper', variant: 'usual', attributes: ['colour'] },
-    { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
-  ],
+  tests: [...flameByEye, ...ionTests, ...silverHalides, ...gasTests, ...litmusTests, ...waterTests],
   wording: { flame: flameWording },
   values: valueWording,
   strictness: 'standard',

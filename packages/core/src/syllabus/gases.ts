@@ -1,6 +1,7 @@
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
+import { gasTests, waterTests } from './test-lists.js';
 import { valueWording } from './value-wording.js';
 
 export const gasesSyllabus: Syllabus = {
@@ -14,12 +15,8 @@ export const gasesSyllabus: Syllabus = {
   tests: [
     { test: 'metal-acid', variant: 'usual', attributes: ['effervescence', 'warms', 'residue'] },
     { test: 'dilute-acid', variant: 'hydrochloric', attributes: ['effervescence', 'limewater'] },
-    { test: 'lit-splint', variant: 'usual', attributes: ['splint'] },
-    { test: 'glowing-splint', variant: 'usual', attributes: ['splint'] },
-    { test: 'limewater', variant: 'usual', attributes: ['limewater'] },
-    { test: 'anhydrous-copper-sulfate', variant: 'usual', attributes: ['colour'] },
-    { test: 'cobalt-chloride-paper', variant: 'usual', attributes: ['colour'] },
-    { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
+    ...gasTests,
+    ...waterTests,
   ],
   wording: { flame: flameWording },
   values: valueWording,

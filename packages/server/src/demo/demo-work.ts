@@ -2,17 +2,6 @@
 import { outcomeOf, testOf, ionOf, cationIn, type StudentBody } from '@kivex/core';
 import { demoWords } from './demo-data.js';
 
-/** A small seeded generator (mulberry32), uniform in [0, 1). */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 export interface DemoSample {
   readonly id: string;
   readonly role: 'known' | 'unknown';

@@ -1,5 +1,5 @@
 /** Fills an empty database with the demo school: one lesson in each state, through the same services as real work. */
-import { shippedPracticals } from '@kivex/core';
+import { seededRandom, shippedPracticals } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -14,7 +14,7 @@ import { LessonLogService, type NewEntry } from '../observing/lesson-log.service
 import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { demoClasses, demoPassword, demoSchool, demoStaff } from './demo-data.js';
-import { demoWork, seeded } from './demo-work.js';
+import { demoWork } from './demo-work.js';
 
 /** A PIN anyone can work out from the place in the class list; demo data only. */
 export const demoPin = (place: number): string => String(2401 + place * 37);
@@ -137,7 +137,7 @@ export class DemoService {
       this.lessons.own(teacher.schoolId, lessonId),
     ]);
     for (const [place, group] of groups.entries()) {
-      const random = seeded(seed * 100 + place);
+      const random = seededRandom(seed * 100 + place);
       const own = samples.filter((s) => s.role === 'known' || group.unknowns.includes(s.id));
       const steps = demoWork(own, group.students.length, share(place), random);
       const ids = steps.map(() => uuidv7());
