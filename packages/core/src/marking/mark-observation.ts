@@ -1,5 +1,6 @@
 /** Marks what a student wrote that they saw, against what the sample shows and the syllabus's words. */
 import type { Claim, Claims } from '../reading/claims.js';
+import { standingOf } from '../reading/colour-change.js';
 import { readCelsius } from '../reading/read-number.js';
 import { readText, type TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
@@ -25,8 +26,11 @@ const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
 /** Most words of an answer that a person is asked to read when none of them is known. */
 const shortAnswer = 5;
 
+/** How a clause follows another when it may tell what came later. */
+const afterwards: ReadonlySet<string> = new Set(['then', 'stop', 'and']);
+
 function judge(
-  { attribute, right, earning, hasExcess }: PlannedPoint,
+  { attribute, right, earning, turnsTo }: PlannedPoint,
   read: Claims,
   reading: TextReading,
 ): Mark {
@@ -77,14 +81,12 @@ function judge(
       `${wordsOf(bad.map((c) => c.term))} is not what is seen here; it is ${wanted}.`,
     );
   }
-  // A precipitate seen first and what it turns into afterwards are two observations.
+  // A precipitate seen first and what it turns into on standing are two observations.
   if (
     attribute.reads === 'precipitate' &&
     earns.has(told[0]!.term) &&
-    hasExcess &&
-    told.slice(1).every((c) => c.joined === 'then' || c.joined === 'stop' || c.joined === 'and') &&
-    told.slice(1).every((c) => /brown|rust|pink|orange/.test(c.term)) &&
-    !told.slice(1).some((c) => c.joined === 'or')
+    bad.every((c) => c !== told[0] && (c.turned || afterwards.has(c.joined))) &&
+    bad.every((c) => turnsTo.includes(standingOf(c.term) ?? ''))
   )
     return onePoint(1, 'right', `${wordsOf(good.map((c) => c.term))} earns the mark.`);
   // "nothing at first, then white": what came of it counts.

@@ -9,7 +9,7 @@ import type { Strictness, Syllabus, ValueWording, Wording } from '../syllabus/sy
 import { earningTerms } from '../syllabus/syllabuses.js';
 import { expectationOf, type Expectation } from '../tests/expectation.js';
 import type { Attribute, TestDefinition } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { allTests, attributeOf, testOf } from '../tests/tests.js';
 import type { ObservationItem } from './mark-item.js';
 
 /** Tests whose whole answer is worth more than one point, with the attributes the points are for. */
@@ -119,11 +119,24 @@ export interface PlannedPoint {
   /** Asked by itself, so that a word alone may answer it. */
   readonly narrow: boolean;
   readonly hasExcess: boolean;
+  /** What a precipitate may turn into when left standing, as values of that attribute. */
+  readonly turnsTo: readonly string[];
 }
 
 /** The attribute a one-point answer is about: the first, but a sample's colour rather than its state. */
 const markedFirst = (test: TestDefinition): string =>
   (test.attributes.find((a) => a.reads === 'sample-colour') ?? test.attributes[0]!).id;
+
+/** What the hydroxide of a sample turns into in the air, whichever alkali threw it down. */
+function turnsToOf(sample: readonly string[]): readonly string[] {
+  for (const test of allTests)
+    for (const attribute of test.attributes)
+      if (attribute.reads === 'standing')
+        return (expectationOf(test.id, sample, {})[attribute.id] ?? []).filter(
+          (v) => v !== attribute.nothing,
+        );
+  return [];
+}
 
 const plans = new WeakMap<ObservationItem, Map<Syllabus, readonly PlannedPoint[]>>();
 
@@ -144,6 +157,7 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
     throw new RangeError(`${test.id} says nothing about ${saltName(item.sample) || 'an empty sample'}`);
   const parts = item.attribute !== undefined ? [item.attribute] : (pointsFor[test.id] ?? [markedFirst(test)]);
   const hasExcess = test.attributes.some((a) => a.reads === 'excess');
+  const turnsTo = hasExcess ? turnsToOf(item.sample) : [];
   const strictness = item.strictness ?? syllabus.strictness;
   const plan = parts.map((id): PlannedPoint => {
     const attribute = attributeOf(test, id);
@@ -161,6 +175,7 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
       flame: isFlame ? flameWording(syllabus, test, attribute, item, right) : undefined,
       narrow: item.attribute !== undefined || (parts.length === 1 && !wholeThing),
       hasExcess,
+      turnsTo,
     };
   });
   bySyllabus.set(syllabus, plan);

@@ -1,5 +1,6 @@
 /** Readers of precipitates: what falls out in the first drops, what the excess does, what standing does. */
 import { has, isSolid, joinedOf, lastWord, type Claim, type ClaimReader } from './claims.js';
+import { isTurned } from './colour-change.js';
 import type { ColourTerm } from './colour-terms.js';
 import type { Mention, TextReading } from './read-text.js';
 
@@ -118,7 +119,8 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
         continue;
       }
       const state = stateOf(reading, m, relevant);
-      if (state === 'solid') claims.push({ term: m.colour, joined });
+      if (state === 'solid')
+        claims.push({ term: m.colour, joined, ...(isTurned(reading, m) ? { turned: true } : {}) });
       else if (state === 'loose') looseColour = true;
       else {
         bareColour = true;

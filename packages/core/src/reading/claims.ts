@@ -11,6 +11,8 @@ export interface Claim {
   readonly term: string;
   /** How it follows the claim before it. */
   readonly joined: Clause['joined'];
+  /** A colour that another one is said to have turned into. */
+  readonly turned?: boolean;
 }
 export interface Claims {
   readonly claims: readonly Claim[];

@@ -59,6 +59,24 @@ export function changeIn(reading: TextReading): Change {
   });
   return { ...(from ? { from } : {}), finals, stays };
 }
+const turning =
+  /^(turn|turns|turned|turning|go|goes|went|going|gone|become|becomes|became|becoming|chang\w*|oxidi[sz]\w*|darken\w*)$/;
+/** Is a colour said to be what an earlier colour of its clause turned into: "green, slowly turning brown"? */
+export function isTurned({ words, mentions }: TextReading, m: Mention): boolean {
+  const before = mentions.findLast(
+    (o) => o.kind === 'colour' && !o.denied && o.clause === m.clause && o.at + o.length <= m.at,
+  );
+  return before !== undefined && words.slice(before.at + before.length, m.at).some((w) => turning.test(w));
+}
+
+/** What a colour says of a precipitate left standing: `browns`, `pinks`, or nothing known. */
+export const standingOf = (colour: string): 'browns' | 'pinks' | undefined =>
+  /brown|rust|orange|beige/.test(colour)
+    ? 'browns'
+    : /pink|magenta|salmon/.test(colour)
+      ? 'pinks'
+      : undefined;
+
 export const reds: ReadonlySet<ColourTerm> = new Set([
   'red',
   'pink',

@@ -156,14 +156,20 @@ function underCause(
   situation: Situation,
   slip: Slip | undefined,
   seen: Readonly<Record<string, string>>,
+  neutralCounts = false,
 ): number {
   const { test } = situation;
   let p = 1;
   for (const id in seen) {
     const attribute = attributeOf(test, id);
     const value = seen[id]!;
-    if (isNeutral(attribute, value)) continue;
+    const neutral = isNeutral(attribute, value);
+    if (neutral && !neutralCounts) continue;
     const expected = expectedUnder(situation, slip, attribute);
+    if (neutral) {
+      p *= expected?.length === 0 ? 1 - test.carelessness : 0;
+      continue;
+    }
     // Nothing known, or something where nothing could be tested: all values alike.
     p *= expected?.length
       ? probabilityOfValue(attribute, expected, value, test.carelessness)
@@ -174,8 +180,17 @@ function underCause(
   return p;
 }
 
-/** Probability of an observation in a situation, over the clean run, every slip and a mix-up. */
-export function likelihoodIn(situation: Situation, seen: Readonly<Record<string, string>>): number {
+/**
+ * Probability of an observation in a situation, over the clean run, every slip and a mix-up. A neutral
+ * value (`not-tested`) says nothing, as if it were left out; with `neutralCounts` it is an outcome like
+ * any other, certain but for carelessness where there is nothing to test, and then the probabilities of
+ * all records sum to one.
+ */
+export function likelihoodIn(
+  situation: Situation,
+  seen: Readonly<Record<string, string>>,
+  neutralCounts = false,
+): number {
   const { test, chances } = situation;
   let clean = 1;
   let sum = 0;
@@ -183,13 +198,14 @@ export function likelihoodIn(situation: Situation, seen: Readonly<Record<string,
     const chance = chances[i]!;
     if (chance === 0) continue;
     clean -= chance;
-    sum += chance * underCause(situation, test.slips[i], seen);
+    sum += chance * underCause(situation, test.slips[i], seen, neutralCounts);
   }
-  sum += clean * underCause(situation, undefined, seen);
+  sum += clean * underCause(situation, undefined, seen, neutralCounts);
   let anything = 1;
   for (const id in seen) {
     const attribute = attributeOf(test, id);
     if (!isNeutral(attribute, seen[id]!)) anything /= sizeOf(attribute);
+    else if (neutralCounts) anything = 0;
   }
   return (1 - mixUp) * sum + mixUp * anything;
 }

@@ -12,13 +12,14 @@ export interface NextTest {
   readonly minutes: number;
 }
 
-/** All records a test may give, neutral values left out; none for a test that is read as a number. */
+/** All records a test may give, a neutral value at most once an attribute; none for a test that is read as a number. */
 function outcomesOf(test: TestDefinition): Record<string, string>[] {
   let outcomes: Record<string, string>[] = [{}];
   for (const attribute of test.attributes) {
     if (attribute.number) return [];
-    const values = attribute.values.filter((v) => !attribute.neutral?.includes(v.id));
-    outcomes = outcomes.flatMap((seen) => values.map((v) => ({ ...seen, [attribute.id]: v.id })));
+    const spoken = attribute.values.map((v) => v.id).filter((id) => !attribute.neutral?.includes(id));
+    const values = [...spoken, ...(attribute.neutral ?? []).slice(0, 1)];
+    outcomes = outcomes.flatMap((seen) => values.map((value) => ({ ...seen, [attribute.id]: value })));
   }
   return outcomes;
 }
@@ -32,7 +33,7 @@ function tableOf(situation: Situation): Float64Array {
   const { test } = situation;
   const all = outcomes.get(test.id) ?? outcomesOf(test);
   outcomes.set(test.id, all);
-  const table = Float64Array.from(all, (seen) => likelihoodIn(situation, seen));
+  const table = Float64Array.from(all, (seen) => likelihoodIn(situation, seen, true));
   tables.set(situation, table);
   return table;
 }

@@ -80,13 +80,13 @@ export interface Attribute {
   /** Asked of the student, second person. */
   readonly question: string;
   readonly values: readonly AttributeValue[];
-  /** Pairs of values that people take for each other by eye, with the chance of it. */
   /** The value that says nothing was seen (`none`, `no-change`), if there is one. */
   readonly nothing?: string;
   /** Values that say nothing either way (`not-tested`): left out of reasoning. */
   readonly neutral?: readonly string[];
   /** A measured number instead of a closed list, with its unit and how far off still counts. */
   readonly number?: { readonly unit: string; readonly within: number };
+  /** Pairs of values that people take for each other by eye, with the chance of it. */
   readonly confusions: readonly { readonly pair: readonly [string, string]; readonly chance: number }[];
   readonly source: SourceId;
 }

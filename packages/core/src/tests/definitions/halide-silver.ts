@@ -29,7 +29,7 @@ const silverPrecipitate: Attribute = {
   confusions: [
     { pair: ['white', 'cream'], chance: 0.12 },
     { pair: ['cream', 'yellow'], chance: 0.12 },
-    { pair: ['none', 'white'], chance: 0.03 },
+    { pair: ['none', 'white'], chance: 0.01 },
   ],
   source: 'school-practice',
 };
@@ -104,7 +104,7 @@ export const halideSilverTest: TestDefinition = {
   slips: [
     slip(
       'no-acid',
-      0.04,
+      0.08,
       { precipitate: ['white', 'cream'] },
       'Did nitric acid go in first? Without it carbonate and others give a precipitate too. Repeat with acid first.',
       ['CO3^2-', 'HCO3-', 'SO3^2-', 'PO4^3-', 'OH-'],

@@ -16,6 +16,6 @@ export const limewaterSeen = (withNotTested: boolean): Attribute => ({
       ? []
       : [change('cloudy-then-clear', 'cloudy, then clear again', solidIn(pigment.white), clearTube)]),
   ],
-  confusions: [{ pair: ['clear', 'cloudy'], chance: 0.03 }],
+  confusions: [{ pair: ['clear', 'cloudy'], chance: 0.02 }],
   source: 'school-practice',
 });

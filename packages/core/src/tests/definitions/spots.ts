@@ -25,7 +25,7 @@ function spotTest(
           precipitate('white', 'white', pigment.white),
           precipitate('coloured', 'coloured', pigment.green),
         ],
-        confusions: [{ pair: ['none', 'white'], chance: 0.05 }],
+        confusions: [{ pair: ['none', 'white'], chance: 0.02 }],
         source: 'school-practice',
       },
     ],

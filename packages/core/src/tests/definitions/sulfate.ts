@@ -9,7 +9,7 @@ const whiteOrNone: Attribute = {
   nothing: 'none',
   question: 'After the barium solution: what precipitate?',
   values: [none('no precipitate'), precipitate('white', 'white', pigment.white)],
-  confusions: [{ pair: ['none', 'white'], chance: 0.03 }],
+  confusions: [{ pair: ['none', 'white'], chance: 0.01 }],
   source: 'school-practice',
 };
 const variant = (
@@ -84,7 +84,7 @@ export const sulfateTest: TestDefinition = {
     ),
     slip(
       'too-dilute',
-      0.02,
+      0.03,
       { precipitate: ['none'] },
       'Too little sample gives a precipitate too faint to see. Repeat with more, against a dark ground.',
     ),
