@@ -1,6 +1,6 @@
 /** Marks what a student wrote that they saw, against what the sample shows and the syllabus's words. */
 import type { Claim, Claims } from '../reading/claims.js';
-import { standingOf } from '../reading/colour-change.js';
+import { turnOf } from '../reading/colour-change.js';
 import { readCelsius } from '../reading/read-number.js';
 import { readText, type TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
@@ -86,7 +86,7 @@ function judge(
     attribute.reads === 'precipitate' &&
     earns.has(told[0]!.term) &&
     bad.every((c) => c !== told[0] && (c.turned || afterwards.has(c.joined))) &&
-    bad.every((c) => turnsTo.includes(standingOf(c.term) ?? ''))
+    bad.every((c) => turnsTo.has(turnOf(c.term)))
   )
     return onePoint(1, 'right', `${wordsOf(good.map((c) => c.term))} earns the mark.`);
   // "nothing at first, then white": what came of it counts.

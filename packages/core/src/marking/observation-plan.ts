@@ -119,8 +119,8 @@ export interface PlannedPoint {
   /** Asked by itself, so that a word alone may answer it. */
   readonly narrow: boolean;
   readonly hasExcess: boolean;
-  /** What a precipitate may turn into when left standing, as values of that attribute. */
-  readonly turnsTo: readonly string[];
+  /** What a precipitate may turn into when left alone. */
+  readonly turnsTo: ReadonlySet<string | undefined>;
 }
 
 /** The attribute a one-point answer is about: the first, but a sample's colour rather than its state. */
@@ -128,7 +128,7 @@ const markedFirst = (test: TestDefinition): string =>
   (test.attributes.find((a) => a.reads === 'sample-colour') ?? test.attributes[0]!).id;
 
 /** What the hydroxide of a sample turns into in the air, whichever alkali threw it down. */
-function turnsToOf(sample: readonly string[]): readonly string[] {
+function turnsInAir(sample: readonly string[]): readonly string[] {
   for (const test of allTests)
     for (const attribute of test.attributes)
       if (attribute.reads === 'standing')
@@ -157,7 +157,7 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
     throw new RangeError(`${test.id} says nothing about ${saltName(item.sample) || 'an empty sample'}`);
   const parts = item.attribute !== undefined ? [item.attribute] : (pointsFor[test.id] ?? [markedFirst(test)]);
   const hasExcess = test.attributes.some((a) => a.reads === 'excess');
-  const turnsTo = hasExcess ? turnsToOf(item.sample) : [];
+  const inAir = hasExcess ? turnsInAir(item.sample) : [];
   const strictness = item.strictness ?? syllabus.strictness;
   const plan = parts.map((id): PlannedPoint => {
     const attribute = attributeOf(test, id);
@@ -175,7 +175,7 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
       flame: isFlame ? flameWording(syllabus, test, attribute, item, right) : undefined,
       narrow: item.attribute !== undefined || (parts.length === 1 && !wholeThing),
       hasExcess,
-      turnsTo,
+      turnsTo: new Set([...inAir, ...right.flatMap((value) => attribute.turns?.[value] ?? [])]),
     };
   });
   bySyllabus.set(syllabus, plan);

@@ -9,6 +9,11 @@ const whole: readonly (readonly [string, string, string, number])[] = [
   ['Cu2+ SO4^2-', 'naoh', 'it went blue', 0],
   ['Fe2+ SO4^2-', 'naoh', 'dirty green ppt, insoluble in xs', 2],
   ['Fe2+ SO4^2-', 'naoh', 'green precipitate which slowly turned brown at the top', 1],
+  ['Fe2+ SO4^2-', 'naoh', 'a green precipitate that oxidises to brown in air', 1],
+  ['Fe2+ SO4^2-', 'naoh', 'brown ppt turning green', 0],
+  ['Fe2+ SO4^2-', 'ammonia-solution', 'green ppt which turns brown, insoluble in excess', 2],
+  ['Al3+ SO4^2-', 'naoh', 'white ppt turning brown, dissolves in excess', 1],
+  ['Cu2+ SO4^2-', 'naoh', 'blue ppt turns brown', 0],
   ['Fe3+ Cl-', 'naoh', 'rusty brown solid formed. adding more made no difference', 2],
   ['Fe3+ Cl-', 'naoh', 'orange brown ppt', 1],
   ['Zn2+ SO4^2-', 'naoh', 'white ppt with a few drops then colourless solution with lots', 2],
@@ -35,6 +40,10 @@ const halides: readonly (readonly [string, string, number])[] = [
   ['I-', 'pale yellow precipitate', 1],
   ['I-', 'yellow solution', 0],
   ['NO3-', 'no reaction seen', 1],
+  ['Cl-', 'white ppt that went purple in the light', 1],
+  ['Br-', 'cream precipitate, slowly turning grey', 1],
+  ['Cl-', 'purple ppt turning white', 0],
+  ['I-', 'yellow ppt turning green', 0],
 ];
 
 describe('a whole observation is marked part by part', () => {

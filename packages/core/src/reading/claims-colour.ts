@@ -1,6 +1,6 @@
 /** Readers of colours and of changes of colour. */
 import { has, isSolid, joinedOf, lastWord, type Claim, type ClaimReader } from './claims.js';
-import { blues, changeIn, purples, reds, standingOf } from './colour-change.js';
+import { blues, changeIn, purples, reds, turnOf } from './colour-change.js';
 import type { Mention } from './read-text.js';
 
 /** Of colours joined by "then" (or an arrow) the last is what it became. */
@@ -110,8 +110,11 @@ export const readLayer: ClaimReader = (reading) => {
 export const readStanding: ClaimReader = (reading) => {
   const change = changeIn(reading);
   const claims: Claim[] = [];
-  for (const { colour, mention } of change.finals)
-    claims.push({ term: standingOf(colour) ?? colour, joined: joinedOf(reading, mention) });
+  for (const { colour, mention } of change.finals) {
+    const turn = turnOf(colour);
+    const term = turn && turn !== 'darkens' ? turn : colour;
+    claims.push({ term, joined: joinedOf(reading, mention) });
+  }
   for (const m of reading.mentions)
     if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'no-change', joined: joinedOf(reading, m) });
   if (change.stays) claims.push({ term: 'no-change', joined: 'start' });

@@ -1,4 +1,5 @@
 /** Colours before and after: what something was, and what it became. */
+import type { Turn } from '../tests/test-definition.js';
 import type { ColourTerm } from './colour-terms.js';
 import type { Mention, TextReading } from './read-text.js';
 
@@ -69,13 +70,12 @@ export function isTurned({ words, mentions }: TextReading, m: Mention): boolean 
   return before !== undefined && words.slice(before.at + before.length, m.at).some((w) => turning.test(w));
 }
 
-/** What a colour says of a precipitate left standing: `browns`, `pinks`, or nothing known. */
-export const standingOf = (colour: string): 'browns' | 'pinks' | undefined =>
-  /brown|rust|orange|beige/.test(colour)
-    ? 'browns'
-    : /pink|magenta|salmon/.test(colour)
-      ? 'pinks'
-      : undefined;
+/** What a colour says of a precipitate left alone: `browns`, `pinks`, `darkens`, or nothing known. */
+export function turnOf(colour: string): Turn | undefined {
+  if (/brown|rust|orange|beige/.test(colour)) return 'browns';
+  if (/pink|magenta|salmon/.test(colour)) return 'pinks';
+  return /grey|black|purple|violet|lilac/.test(colour) ? 'darkens' : undefined;
+}
 
 export const reds: ReadonlySet<ColourTerm> = new Set([
   'red',

@@ -4,6 +4,7 @@
  */
 import { clausesOf, type Clause } from './clauses.js';
 import { allColourTerms, colourTerms, type ColourTerm } from './colour-terms.js';
+import { ordinaryWords } from './ordinary-words.js';
 import { plainWords } from './plain-words.js';
 import { speller } from './spelling.js';
 
@@ -114,6 +115,7 @@ function spot(words: readonly string[]): { spotted: Spotted[]; unread: string[] 
     const word = read[i]!;
     if (
       !plainWords.has(word) &&
+      !ordinaryWords.has(word) &&
       !denials.has(word) &&
       !colourVocabulary.has(word) &&
       !otherTestWords.has(word) &&

@@ -5,6 +5,7 @@
 import { clausesOf, type Clause } from './clauses.js';
 import { colourTerms, type ColourTerm } from './colour-terms.js';
 import { concepts, type Concept } from './concepts.js';
+import { ordinaryWords } from './ordinary-words.js';
 import { plainWords } from './plain-words.js';
 import { speller } from './spelling.js';
 
@@ -143,7 +144,7 @@ export function readText(answer: string): TextReading {
       } else if (word === 'it' && deniedFrom >= 0 && found.some((m) => m.at > start + deniedFrom))
         deniedFrom = -1;
       else if (word === 'only' || word === 'just') deniedFrom = -1;
-      else if (!alone.has(word) && !vocabulary.has(word) && !plainWords.has(word) && !/^\d+$/.test(word))
+      else if (!alone.has(word) && !vocabulary.has(word) && !ordinaryWords.has(word) && !/^\d+$/.test(word))
         unread.push(clause.words[i]!);
       i += 1;
     }

@@ -4,6 +4,7 @@
  */
 import { doubleMetaphone } from 'double-metaphone';
 import { distance } from 'fastest-levenshtein';
+import { ordinaryWords } from './ordinary-words.js';
 
 /** Longest word looked at; longer ones are not words a person types, and cost time. */
 const longestWord = 32;
@@ -30,7 +31,8 @@ export interface Speller {
 /**
  * A speller over a closed list of words.
  * @param known words it may correct to, lower case.
- * @param plain ordinary words that are right as they stand and must never be "corrected" (`read` is not `red`).
+ * @param plain words that are right as they stand here and must never be "corrected" (`read` is not `red`),
+ *   besides the ordinary words of lessons.
  */
 export function speller(known: Iterable<string>, plain: ReadonlySet<string>): Speller {
   const words = [...new Set(known)];
@@ -65,7 +67,7 @@ export function speller(known: Iterable<string>, plain: ReadonlySet<string>): Sp
   return {
     read: (word) => {
       if (asIs.has(word)) return word;
-      if (plain.has(word)) return undefined;
+      if (plain.has(word) || ordinaryWords.has(word)) return undefined;
       if (!remembered.has(word)) {
         if (remembered.size > 5000) remembered.clear();
         remembered.set(word, nearest(word));

@@ -72,6 +72,9 @@ export type ReadingKind =
   | 'indicator-colour'
   | 'number';
 
+/** What a precipitate left alone may turn into. */
+export type Turn = 'browns' | 'pinks' | 'darkens';
+
 /** One thing a test lets a person see, with the closed list of what it may be. */
 export interface Attribute {
   readonly id: string;
@@ -84,6 +87,8 @@ export interface Attribute {
   readonly nothing?: string;
   /** Values that say nothing either way (`not-tested`): left out of reasoning. */
   readonly neutral?: readonly string[];
+  /** What a precipitate of this value turns into by itself in light, said by students beside what fell out. */
+  readonly turns?: Readonly<Record<string, readonly Turn[]>>;
   /** A measured number instead of a closed list, with its unit and how far off still counts. */
   readonly number?: { readonly unit: string; readonly within: number };
   /** Pairs of values that people take for each other by eye, with the chance of it. */

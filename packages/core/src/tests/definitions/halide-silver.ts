@@ -31,6 +31,8 @@ const silverPrecipitate: Attribute = {
     { pair: ['cream', 'yellow'], chance: 0.12 },
     { pair: ['none', 'white'], chance: 0.01 },
   ],
+  // Silver chloride and bromide give silver in light.
+  turns: { white: ['darkens'], cream: ['darkens'] },
   source: 'school-practice',
 };
 const inAmmonia = (id: string, question: string): Attribute => ({
