@@ -140,7 +140,7 @@ export const valueWording: ValueWordings = {
       standard: ['yellow-brown', 'brown', 'orange', 'rust', 'brown-red'],
     },
     brown: { strict: ['brown'], standard: ['pale-brown', 'brown-red', 'orange-brown'] },
-    pink: { strict: ['pink'], standard: ['pink-red', 'magenta', 'pink-purple'], borderline: ['pink-purple'] },
+    pink: { strict: ['pink'], standard: ['pink-red', 'magenta', 'pink-purple'] },
     purple: { strict: ['purple'], standard: ['violet', 'pink-purple'] },
     'shiny-metal': { strict: ['silver'], standard: ['grey'] },
     grey: { strict: ['grey'], standard: ['silver'] },
