@@ -44,6 +44,8 @@ export default tseslint.config(
         'error',
         { fixStyle: 'inline-type-imports', disallowTypeAnnotations: false },
       ],
+      // Taking a key out of an object names it and lets it lie.
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       eqeqeq: 'error',
       'max-lines': ['warn', { max: 400, skipBlankLines: true, skipComments: true }],
     },

@@ -1,12 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { adviceOn } from './advice.js';
 import { itemResults, namings } from './class-results.js';
-import { flameColoursOfUnlabelledJars, shippedPracticals } from './practical.js';
 import type { LessonEvent } from './record.js';
 import { lookalikes } from '../reasoning/lookalikes.js';
-import { isIonId } from '../species/species.js';
-import { syllabusOf } from '../syllabus/syllabuses.js';
-import { attributeOf, testOf, variantOf } from '../tests/tests.js';
+import { testOf } from '../tests/tests.js';
 
 let made = 0;
 const named = (by: string, sample: string, answer: string): LessonEvent => ({
@@ -97,31 +94,5 @@ describe('which samples look alike', () => {
       { pair: [0, 1], how: 'same' },
       { pair: [2, 3], how: 'overlap' },
     ]);
-  });
-});
-
-describe('the practicals that ship', () => {
-  test.each(shippedPracticals.map((p) => [p.title, p] as const))('%s holds together', (_, practical) => {
-    const { cations } = syllabusOf(practical.syllabus);
-    expect(practical.samples.filter((s) => s.role === 'known')).toHaveLength(5);
-    expect(practical.samples.filter((s) => s.role === 'unknown')).toHaveLength(6);
-    expect(new Set(practical.samples.map((s) => s.key)).size).toBe(practical.samples.length);
-    for (const sample of practical.samples) {
-      expect(sample.ions.every(isIonId)).toBe(true);
-      expect(cations).toContain(sample.ions[0]);
-    }
-    for (const { test: id, variant, attributes } of practical.tests) {
-      expect(variantOf(testOf(id), variant).steps.length).toBeGreaterThan(2);
-      for (const attribute of attributes) attributeOf(testOf(id), attribute);
-    }
-  });
-  test('each way of doing the test is there once, with its cautions and its waste', () => {
-    expect(shippedPracticals.map((p) => p.tests[0]!.variant)).toEqual(['wire', 'splint', 'swab']);
-    for (const variant of testOf('flame').variants) {
-      expect(variant.steps.some((step) => step.cautions?.some((c) => c.level === 'danger'))).toBe(true);
-      expect(variant.waste).toMatch(/\.$/);
-      expect(variant.stations).toContain('burner');
-    }
-    expect(flameColoursOfUnlabelledJars.unknownsPerGroup).toBeLessThan(6);
   });
 });

@@ -1,4 +1,5 @@
 /** The front door to the markers: one item and one answer in, one mark out. */
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { syllabusOf } from '../syllabus/syllabuses.js';
 import { markGasTest } from './mark-gas-test.js';
 import { markIdentification } from './mark-identification.js';
@@ -9,11 +10,11 @@ import type { Mark } from './mark-result.js';
 
 /**
  * Marks one answer.
- * @param syllabus id of the syllabus whose wording and strictness hold.
+ * @param syllabus the syllabus, or the id of one that ships, whose wording and strictness hold.
  * @throws RangeError when an id is not known.
  */
-export function mark(syllabus: string, item: MarkItem, answer: string): Mark {
-  const rules = syllabusOf(syllabus);
+export function mark(syllabus: string | Syllabus, item: MarkItem, answer: string): Mark {
+  const rules = typeof syllabus === 'string' ? syllabusOf(syllabus) : syllabus;
   switch (item.kind) {
     case 'observation':
       return markObservation(rules, item, answer);

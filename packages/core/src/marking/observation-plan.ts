@@ -105,6 +105,13 @@ function flameWording(
     const own = syllabus.wording[test.id]?.[attribute.id]?.[id as IonId];
     if (own) return own;
   }
+  // Where there is nothing to see, some schools let the last trace of sodium on the wire pass.
+  if (
+    attribute.reads === 'flame-colour' &&
+    right.every((value) => value === attribute.nothing) &&
+    syllabus.settings.cleanWire === 'faint-yellow-allowed'
+  )
+    return { strict: [...(right as readonly ColourTerm[]), 'pale-yellow'] };
   return { strict: right as readonly ColourTerm[] };
 }
 

@@ -24,6 +24,8 @@ export interface AllocationProblem {
   readonly perGroup: number;
   /** Samples each group has had before. */
   readonly history?: Readonly<Record<string, readonly string[]>>;
+  /** Samples a group has to have, by hand. */
+  readonly pinned?: Readonly<Record<string, readonly string[]>>;
 }
 export interface AllocationResult {
   readonly feasible: boolean;
@@ -49,24 +51,36 @@ interface Laid {
   readonly S: number;
   readonly perGroup: number;
   readonly may: readonly (readonly boolean[])[];
+  /** Samples each group has to have. */
+  readonly must: readonly (readonly number[])[];
   readonly beside: readonly (readonly number[])[];
   readonly pairs: readonly (readonly [number, number])[];
   readonly difficulty: readonly number[];
   readonly most: readonly number[];
 }
 
-function lay({ groups, samples, perGroup, history = {} }: AllocationProblem): Laid {
+function lay({ groups, samples, perGroup, history = {}, pinned = {} }: AllocationProblem): Laid {
   const beside = groups.map((g, i) =>
     groups.flatMap((o, k) =>
       k !== i && Math.abs(o.bench[0] - g.bench[0]) + Math.abs(o.bench[1] - g.bench[1]) === 1 ? [k] : [],
     ),
   );
+  const had = (g: AllocationGroup, s: AllocationSample) =>
+    (Object.hasOwn(history, g.id) ? history[g.id]! : []).includes(s.id);
+  const must = groups.map((g) => {
+    const ids = Object.hasOwn(pinned, g.id) ? pinned[g.id]! : [];
+    return samples.flatMap((s, i) => (ids.includes(s.id) ? [i] : []));
+  });
   return {
     G: groups.length,
     S: samples.length,
     perGroup,
-    may: groups.map((g) =>
-      samples.map((s) => !(Object.hasOwn(history, g.id) ? history[g.id]! : []).includes(s.id)),
+    must,
+    // What a neighbour has to have is closed to a group; what it has to have itself is open.
+    may: groups.map((g, i) =>
+      samples.map((s, k) =>
+        must[i]!.includes(k) ? true : !had(g, s) && !beside[i]!.some((n) => must[n]!.includes(k)),
+      ),
     ),
     beside,
     pairs: beside.flatMap((list, i) => list.flatMap((k) => (k > i ? [[i, k] as const] : []))),
@@ -90,19 +104,20 @@ const leastCoverage = ({ G, S, perGroup }: Laid): number => (S && (G * perGroup)
 
 /** Simulated annealing over swaps and replacements; the best valid plan found, or undefined. */
 function search(laid: Laid, seed: number, rounds: number): number[][] | undefined {
-  const { G, S, perGroup, may, beside, most, difficulty } = laid;
+  const { G, S, perGroup, may, must, beside, most, difficulty } = laid;
   const evenest = leastCoverage(laid);
   const random = seededRandom(seed);
   const pick = (n: number) => Math.floor(random() * n);
   const plan: number[][] = [];
   for (let g = 0; g < G; g++) {
-    const able = may[g]!.flatMap((ok, s) => (ok ? [s] : []));
-    if (able.length < perGroup) return undefined;
+    const able = may[g]!.flatMap((ok, s) => (ok && !must[g]!.includes(s) ? [s] : []));
+    if (able.length + must[g]!.length < perGroup) return undefined;
     for (let i = able.length - 1; i > 0; i--) {
       const k = pick(i + 1);
       [able[i], able[k]] = [able[k]!, able[i]!];
     }
-    plan.push(able.slice(0, perGroup));
+    // What is pinned keeps the first places, which no step touches.
+    plan.push([...must[g]!, ...able].slice(0, perGroup));
   }
   const uses = usesOf(laid, plan);
   const sums = sumsOf(laid, plan);
@@ -151,6 +166,7 @@ function search(laid: Laid, seed: number, rounds: number): number[][] | undefine
     const swap = random() < 0.5;
     const h = swap ? pick(G) : -1;
     const k = swap ? pick(perGroup) : -1;
+    if (i < must[g]!.length || (swap && k < must[h]!.length)) continue;
     const t = swap ? plan[h]![k]! : pick(S);
     if (t === s || !may[g]![t] || plan[g]!.includes(t)) continue;
     if (swap && (h === g || !may[h]![s] || plan[h]!.includes(s))) continue;
@@ -183,7 +199,7 @@ function search(laid: Laid, seed: number, rounds: number): number[][] | undefine
 
 /** The model's rules in LP format; `less` are further rows. */
 function modelOf(laid: Laid, objective: string, rows: readonly string[], bounds: readonly string[]): string {
-  const { G, S, perGroup, may, pairs, most } = laid;
+  const { G, S, perGroup, may, must, pairs, most } = laid;
   const x = (g: number, s: number) => `x${g}_${s}`;
   const open = (g: number) => may[g]!.flatMap((ok, s) => (ok ? [s] : []));
   const lines: string[] = [];
@@ -205,6 +221,7 @@ function modelOf(laid: Laid, objective: string, rows: readonly string[], bounds:
     for (let s = 0; s < S; s++)
       if (may[a]![s] && may[b]![s]) lines.push(`p${i}_${s}: ${x(a, s)} + ${x(b, s)} <= 1`);
   });
+  must.forEach((list, g) => list.forEach((s) => lines.push(`f${g}_${s}: ${x(g, s)} = 1`)));
   lines.push(...rows);
   const binaries = may.flatMap((row, g) => row.flatMap((ok, s) => (ok ? [x(g, s)] : [])));
   return `Minimize\n obj: ${objective}\nSubject To\n ${lines.join('\n ')}\nBounds\n 0 <= lo <= ${G}\n 0 <= hi <= ${G}\n ${bounds.join('\n ')}\nGenerals\n lo hi\nBinaries\n ${binaries.join('\n ')}\nEnd`;
@@ -228,6 +245,19 @@ function obstacles(problem: AllocationProblem, laid: Laid): string[] {
     why.push(
       `Each group wants ${perGroup} samples and there are ${samples.length}: add ${perGroup - samples.length} or give each group fewer.`,
     );
+  groups.forEach((g, i) => {
+    if (laid.must[i]!.length > perGroup)
+      why.push(
+        `${laid.must[i]!.length} samples are pinned to ${g.id} and a group gets ${perGroup}: take a pin out.`,
+      );
+  });
+  for (const [a, b] of laid.pairs) {
+    const shared = laid.must[a]!.filter((s) => laid.must[b]!.includes(s));
+    if (shared.length)
+      why.push(
+        `${shared.map((s) => samples[s]!.id).join(', ')} is pinned to ${groups[a]!.id} and ${groups[b]!.id}, who are neighbours: take a pin out.`,
+      );
+  }
   const places = laid.most.reduce((a, b) => a + b, 0);
   if (places < laid.G * perGroup)
     why.push(

@@ -17,6 +17,22 @@ export interface RotaProblem {
   readonly clearUp: number;
   /** Pairs [a, b]: a has ended, unattended part included, before b begins. */
   readonly before?: readonly (readonly [string, string])[];
+  /** Slots set by hand: this group begins this task at this minute of the lesson. */
+  readonly pinned?: readonly RotaPin[];
+}
+export interface RotaPin {
+  readonly group: number;
+  readonly task: string;
+  readonly start: number;
+}
+
+/** One group at one task. */
+export interface RotaSlot {
+  readonly group: number;
+  readonly task: string;
+  /** Minutes from the lesson's start. */
+  readonly start: number;
+  readonly end: number;
 }
 
 /** The problem laid out by task number. */
@@ -35,13 +51,15 @@ export interface LaidRota {
   readonly after: readonly (readonly number[])[];
   /** Tasks in an order that respects `before`. */
   readonly order: readonly number[];
+  /** Minutes after set-up at which pinned operations (group × m + task) begin. */
+  readonly pinned: ReadonlyMap<number, number>;
 }
 
 /**
  * Lays a problem out.
  * @throws RangeError for unknown stations or tasks, repeated tasks and circles, each in a sentence.
  */
-export function layRota({ groups, tasks, stations, before = [] }: RotaProblem): LaidRota {
+export function layRota({ groups, tasks, stations, setUp, before = [], pinned = [] }: RotaProblem): LaidRota {
   const number = new Map<string, number>();
   tasks.forEach((task, i) => {
     if (number.has(task.id))
@@ -88,5 +106,15 @@ export function layRota({ groups, tasks, stations, before = [] }: RotaProblem): 
     before: into,
     after: out,
     order,
+    pinned: new Map(
+      pinned.map(({ group, task, start }) => {
+        const i = number.get(task);
+        if (i === undefined || group < 1 || group > groups)
+          throw new RangeError(
+            `a pin names group ${group} and the task "${task}", which this rota does not have`,
+          );
+        return [(group - 1) * tasks.length + i, start - setUp];
+      }),
+    ),
   };
 }

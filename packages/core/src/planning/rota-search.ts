@@ -14,11 +14,13 @@ export interface FoundRota {
 }
 
 /** Puts operations in order; forwards, or in mirrored time where the unattended minutes come first. */
-class Board {
+export class Board {
   private readonly used: Int16Array[];
   private readonly busy: Uint8Array;
   private readonly offset: readonly number[];
   private readonly preds: readonly (readonly number[])[];
+  /** Operations set by hand, with their starts; forwards only. */
+  private readonly pinned: readonly (readonly [number, number])[];
   readonly starts: Int32Array;
 
   constructor(
@@ -30,7 +32,26 @@ class Board {
     this.busy = new Uint8Array(horizon * laid.groups);
     this.offset = mirrored ? laid.unattended : laid.attended.map(() => 0);
     this.preds = mirrored ? laid.after : laid.before;
+    this.pinned = mirrored ? [] : [...laid.pinned];
     this.starts = new Int32Array(laid.groups * laid.m);
+  }
+
+  /** Takes a place and the group's time for an operation. */
+  private hold(op: number, t: number): void {
+    const task = op % this.laid.m;
+    const row = ((op - task) / this.laid.m) * this.horizon;
+    const seats = this.used[this.laid.station[task]!]!;
+    const from = t + this.offset[task]!;
+    this.starts[op] = t;
+    for (let k = t; k < t + this.laid.duration[task]!; k++) seats[k]!++;
+    for (let k = from; k < from + this.laid.attended[task]!; k++) this.busy[row + k] = 1;
+  }
+
+  /** Must an operation end before a pinned one of its group that it would overrun? */
+  private overruns(op: number, end: number): boolean {
+    const { m, after, pinned } = this.laid;
+    const task = op % m;
+    return after[task]!.some((s) => (pinned.get(op - task + s) ?? Infinity) < end);
   }
 
   /** Places all operations; returns the makespan, or a number above `cut` as soon as it must exceed it. */
@@ -41,9 +62,14 @@ class Board {
     busy.fill(0);
     starts.fill(-1);
     let makespan = 0;
+    for (const [op, t] of this.pinned) {
+      this.hold(op, t);
+      makespan = Math.max(makespan, t + duration[op % m]!);
+    }
     // Operations whose predecessors are not placed yet wait for them: the order is made to respect them beforehand.
     for (let at = 0; at < order.length; at++) {
       const op = order[at]!;
+      if (starts[op]! >= 0) continue;
       const task = op % m;
       const base = op - task;
       const row = ((op - task) / m) * horizon;
@@ -69,10 +95,8 @@ class Board {
         t = clash;
         if (t + d > cut) return cut + 1;
       }
-      if (t + d > cut) return cut + 1;
-      starts[op] = t;
-      for (let k = t; k < t + d; k++) seats[k]!++;
-      for (let k = t + off; k < t + off + a; k++) busy[row + k] = 1;
+      if (t + d > cut || (this.pinned.length && this.overruns(op, t + d))) return cut + 1;
+      this.hold(op, t);
       if (t + d > makespan) makespan = t + d;
     }
     return makespan;
@@ -80,7 +104,11 @@ class Board {
 }
 
 /** Reorders operations so that each comes after its predecessors, otherwise as they stand. */
-function respectful(order: Int32Array, laid: LaidRota, preds: readonly (readonly number[])[]): Int32Array {
+export function respectful(
+  order: Int32Array,
+  laid: LaidRota,
+  preds: readonly (readonly number[])[],
+): Int32Array {
   const { m } = laid;
   if (preds.every((p) => !p.length)) return order;
   const placed = new Uint8Array(order.length);

@@ -3,16 +3,10 @@
  * how short it could be at best, and, where it does not fit the lesson, each least change that would mend it.
  */
 import { leastMinutes } from './rota-bound.js';
-import { layRota, type RotaProblem } from './rota-problem.js';
+import { pinnedSlots, rotaClashes, searchPinned } from './rota-pins.js';
+import { layRota, type RotaProblem, type RotaSlot } from './rota-problem.js';
 import { searchRota, type FoundRota } from './rota-search.js';
 
-export interface RotaSlot {
-  readonly group: number;
-  readonly task: string;
-  /** Minutes from the lesson's start. */
-  readonly start: number;
-  readonly end: number;
-}
 export interface RotaShort {
   /** How many minutes longer the lesson would have to be. */
   readonly minutes: number;
@@ -35,7 +29,8 @@ export interface RotaSettings {
   readonly seconds?: number;
   readonly seed?: number;
   readonly now?: () => number;
-  readonly onBetter?: (makespan: number, bound: number) => void;
+  /** Called with each better rota as it is found, and with the bound. */
+  readonly onBetter?: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void;
 }
 
 const usualSeconds = 11;
@@ -46,7 +41,9 @@ function fits(problem: RotaProblem, limit: number, seconds: number, now: () => n
   if (!problem.tasks.length) return true;
   const laid = layRota(problem);
   if (laid.places.some((p) => p < 1) || leastMinutes(laid) > limit) return false;
-  return searchRota(laid, { target: limit, seconds, seed: 5, now }).makespan <= limit;
+  const search = laid.pinned.size ? searchPinned : searchRota;
+  const found = search(laid, { target: limit, seconds, seed: 5, now });
+  return found !== undefined && found.makespan <= limit;
 }
 
 const without = (problem: RotaProblem, id: string): RotaProblem => {
@@ -58,6 +55,7 @@ const without = (problem: RotaProblem, id: string): RotaProblem => {
   return {
     ...problem,
     tasks: problem.tasks.filter((t) => t.id !== id),
+    ...(problem.pinned ? { pinned: problem.pinned.filter((p) => p.task !== id) } : {}),
     before: [...before.filter(([a, b]) => a !== id && b !== id), ...bridged],
   };
 };
@@ -119,13 +117,35 @@ export function rota(
     };
   }
   const least = leastMinutes(laid);
-  const found = searchRota(laid, {
+  const settings = {
     target: least,
     seconds,
     seed,
     now,
-    ...(onBetter ? { onBetter: (f: FoundRota) => onBetter(setUp + f.makespan, setUp + least) } : {}),
-  });
+    ...(onBetter
+      ? {
+          onBetter: (f: FoundRota) => onBetter(setUp + f.makespan, setUp + least, scheduleOf(problem, f)),
+        }
+      : {}),
+  };
+  const clashing = rotaClashes(problem, pinnedSlots(problem)).filter((c) => c.kind !== 'too-late');
+  const found = clashing.length
+    ? undefined
+    : laid.pinned.size
+      ? searchPinned(laid, settings)
+      : searchRota(laid, settings);
+  if (!found)
+    return {
+      feasible: false,
+      makespan: null,
+      lowerBound: setUp + least,
+      optimal: false,
+      schedule: [],
+      why: [
+        'The slots set by hand leave no way to fit the rest: take one of them back, or move it.',
+        ...clashing.map((c) => c.text),
+      ],
+    };
   const makespan = setUp + found.makespan;
   const lowerBound = setUp + least;
   const feasible = makespan + clearUp <= lesson;

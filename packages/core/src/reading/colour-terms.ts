@@ -19,3 +19,6 @@ export const colourTermOf = (term: ColourTerm): ColourTermRecord => colourTerms[
 export const allColourTerms = Object.keys(colourTerms) as ColourTerm[];
 /** The term as shown to people. */
 export const colourWord = (term: ColourTerm): string => colourTerms[term].phrases[0];
+
+/** Is `word` a colour term Kivex reads? */
+export const isColourTerm = (word: string): word is ColourTerm => Object.hasOwn(colourTerms, word);

@@ -39,9 +39,13 @@ function shownBy(test: string, sample: DiscriminateSample): Expectation {
   });
 }
 
-/** Attributes whose values, neutral ones aside, can never be the same for the two. */
-function parting(test: string, a: Expectation, b: Expectation): string[] {
+/** Attributes that are looked at, by test; all where a test is not named. */
+export type Looked = Readonly<Record<string, readonly string[]>>;
+
+/** Attributes looked at whose values, neutral ones aside, can never be the same for the two. */
+function parting(test: string, a: Expectation, b: Expectation, looked: Looked): string[] {
   return testOf(test).attributes.flatMap((attribute) => {
+    if (looked[test] && !looked[test].includes(attribute.id)) return [];
     const told = (e: Expectation) => e[attribute.id]?.filter((v) => !attribute.neutral?.includes(v)) ?? [];
     const [one, other] = [told(a), told(b)];
     return one.length && other.length && !one.some((v) => other.includes(v)) ? [attribute.id] : [];
@@ -99,6 +103,7 @@ function keyOf(
   samples: readonly number[],
   tests: readonly string[],
   shown: (test: string, i: number) => Expectation,
+  looked: Looked,
 ): Key {
   let nodes = 0;
   const grow = (held: readonly number[], left: readonly string[]): Key => {
@@ -110,7 +115,7 @@ function keyOf(
       let parted = 0;
       held.forEach((i, a) =>
         held.slice(a + 1).forEach((j) => {
-          const by = parting(test, shown(test, i), shown(test, j));
+          const by = parting(test, shown(test, i), shown(test, j), looked);
           if (by.length) parted++;
           by.forEach((id) => attributes.add(id));
         }),
@@ -155,11 +160,13 @@ function keyOf(
 /**
  * Compares samples by what tests would show.
  * @param tests ids of tests that may be used.
+ * @param looked attributes of them that are looked at, where not all.
  * @throws RangeError when a test is not known.
  */
 export function discriminate(
   samples: readonly DiscriminateSample[],
   tests: readonly string[],
+  looked: Looked = {},
 ): Discrimination {
   const own = [...new Set(tests)];
   own.forEach(testOf);
@@ -173,7 +180,9 @@ export function discriminate(
   const pairs: [number, number][] = [];
   for (let i = 0; i < n; i++) for (let j = i + 1; j < n; j++) pairs.push([i, j]);
   const coveredBy = (test: string) =>
-    new Set(pairs.flatMap(([i, j], k) => (parting(test, shown(test, i), shown(test, j)).length ? [k] : [])));
+    new Set(
+      pairs.flatMap(([i, j], k) => (parting(test, shown(test, i), shown(test, j), looked).length ? [k] : [])),
+    );
   const covers = own.map(coveredBy);
   const left = pairs.flatMap((pair, k) => (covers.some((c) => c.has(k)) ? [] : [{ pair, k }]));
   const chosen = cheapestCover(own, covers, own.map(minutesOf));
@@ -194,6 +203,7 @@ export function discriminate(
       samples.map((_, i) => i),
       smallest,
       shown,
+      looked,
     ),
   };
 }

@@ -77,6 +77,19 @@ export const sources = {
       'annex VI, table 3, with its specific concentration limits, turned from % into mol/dm3 and rounded to the safe side',
     unsure: 'entries are amended often; the supplier’s own safety data sheet decides',
   },
+  'acid-densities': {
+    title: 'CRC Handbook of Chemistry and Physics',
+    edition: '97th edition, 2016',
+    where:
+      'section 15, concentrative properties of aqueous solutions (strength and density of bottled acids and ammonia)',
+    unsure: 'bottles differ by a per cent or two; the figures on the bottle go before these',
+  },
+  ghs: {
+    title: 'Globally Harmonized System of Classification and Labelling of Chemicals (GHS), United Nations',
+    edition: '9th revised edition, 2021',
+    where: 'annex 3, hazard statements; annex 1, pictograms by class',
+    unsure: 'statements are shortened where a label has no room; the supplier’s label decides',
+  },
   'school-practice': {
     title: 'Common school wording for flame colours, as agreed between mark schemes in general use',
     unsure: 'schools differ; each difference is a setting of the syllabus',

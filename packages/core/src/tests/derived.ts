@@ -18,6 +18,8 @@ export interface Amounts {
   readonly drop_mL?: number;
   /** Strengths other than the bench's, mol/dm3 by reagent. */
   readonly strengths?: Readonly<Record<string, number>>;
+  /** Reagents taken in place of others, by reagent id. */
+  readonly instead?: Readonly<Record<string, string>>;
   /** Threshold of visibility, mol/dm3. */
   readonly visible_M?: number;
 }
@@ -42,7 +44,7 @@ interface ModelStep extends Addition {
 function stepsOf(
   test: TestDefinition,
   variant: VariantId | undefined,
-  { drop_mL = usualDrop_mL, strengths = {} }: Amounts,
+  { drop_mL = usualDrop_mL, strengths = {}, instead = {} }: Amounts,
 ): ModelStep[] {
   return variantOf(test, variant).steps.flatMap((step) =>
     (step.uses ?? []).flatMap(({ reagent, molarity, drops, volume_mL }, i, all): ModelStep[] => {
@@ -50,7 +52,7 @@ function stepsOf(
       if (strength === null || !/^[A-Z(][A-Za-z0-9()]*$/.test(reagent) || reagent === 'KMnO4') return [];
       return [
         {
-          add: reagent,
+          add: instead[reagent] ?? reagent,
           molarity: strength,
           volume_mL: volume_mL ?? (drops ?? 1) * drop_mL,
           reveals: i === all.length - 1 ? step.reveals : undefined,

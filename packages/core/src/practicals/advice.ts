@@ -1,0 +1,201 @@
+/** What the present choices of a practical lead to, in sentences with what to do: for the panel beside the editor. */
+import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
+import { testOf, variantOf } from '../tests/tests.js';
+import { evidenceOf, isDoneOn, warningText, type Evidence } from './evidence.js';
+import {
+  holdsOf,
+  isBlank,
+  knownsOf,
+  syllabusFor,
+  unknownsOf,
+  type Practical,
+  type PracticalSample,
+} from './practical.js';
+
+export interface PlanAdvice {
+  readonly key: string;
+  readonly tone: 'tell' | 'look' | 'stop' | 'go';
+  readonly text: string;
+  /** What would mend it, for a button. */
+  readonly mend?:
+    | { readonly kind: 'add-test'; readonly test: string }
+    | { readonly kind: 'add-blank' }
+    | { readonly kind: 'variant'; readonly test: string; readonly variant: string };
+}
+
+/** "Jar a" in plans, where no codes are given yet: what it holds. */
+const named = (sample: PracticalSample): string => holdsOf(sample);
+
+const asSample = ({ ions, form }: PracticalSample): DiscriminateSample => ({ ions, form });
+
+/** What `discriminate` says of a practical's unknowns with its tests, samples in the order of the practical. */
+export const discriminationOf = (practical: Practical): Discrimination =>
+  discriminate(
+    unknownsOf(practical).map(asSample),
+    practical.tests.map((t) => t.test),
+    Object.fromEntries(practical.tests.map((t) => [t.test, t.attributes])),
+  );
+
+/** Attended minutes one group spends at the tests, all samples together. */
+export function attendedMinutes(practical: Practical): number {
+  return practical.tests.reduce((sum, planned) => {
+    const each = planned.minutes ?? variantOf(testOf(planned.test), planned.variant).attendedMinutes;
+    return sum + Math.ceil(each * portionsOf(practical, planned));
+  }, 0);
+}
+
+/** How many samples one group takes through a planned test. */
+export function portionsOf(practical: Practical, planned: Practical['tests'][number]): number {
+  const knowns = knownsOf(practical).filter((s) => isDoneOn(planned, s)).length;
+  const able = unknownsOf(practical).filter((s) => isDoneOn(planned, s)).length;
+  const all = unknownsOf(practical).length;
+  const unknowns = all ? Math.ceil((practical.unknownsPerGroup * able) / all) : 0;
+  const n = knowns + unknowns;
+  const once =
+    testOf(planned.test).family === 'gas' &&
+    practical.samples.some((s) => s.form === 'metal' || s.form === 'solid') &&
+    syllabusFor(practical).settings.gasEvidence === 'once-then-inferred';
+  return once ? Math.min(1, n) : n;
+}
+
+function aboutSamples(practical: Practical): PlanAdvice[] {
+  const unknowns = unknownsOf(practical);
+  const advice: PlanAdvice[] = [];
+  if (!practical.tests.length)
+    advice.push({
+      key: 'no-tests',
+      tone: 'stop',
+      text: 'No test is chosen yet. Add the first one under Tests.',
+    });
+  if (!unknowns.length)
+    advice.push({
+      key: 'no-unknowns',
+      tone: 'stop',
+      text: 'There is nothing to name yet. Add unknowns under Samples.',
+    });
+  else if (unknowns.length < practical.unknownsPerGroup)
+    advice.push({
+      key: 'few',
+      tone: 'stop',
+      text: `Each group gets ${practical.unknownsPerGroup} unknowns and there are ${unknowns.length}: add some, or give each group fewer.`,
+    });
+  else if (unknowns.length < 2 * practical.unknownsPerGroup)
+    advice.push({
+      key: 'neighbours',
+      tone: 'look',
+      text: `With ${unknowns.length} unknowns at ${practical.unknownsPerGroup} a group, neighbours cannot all have different ones. ${2 * practical.unknownsPerGroup} or more are wanted.`,
+    });
+  const usesSolutions = practical.samples.some((s) => s.form === 'solution' && !isBlank(s));
+  if (usesSolutions && !practical.samples.some(isBlank))
+    advice.push({
+      key: 'blank',
+      tone: 'tell',
+      text: 'No blank: a tube of deionised water beside the others shows what the reagents do alone.',
+      mend: { kind: 'add-blank' },
+    });
+  const { cations, anions, gases, metals } = syllabusFor(practical);
+  const inSyllabus = new Set<string>([...cations, ...anions, ...gases, ...metals]);
+  const asksFor = practical.asks;
+  const strangers = unknowns.filter((s) =>
+    s.ions.some(
+      (id, i) =>
+        !inSyllabus.has(id) &&
+        (asksFor === 'salt' || (asksFor === 'cation' ? i === 0 : asksFor === 'anion' ? i === 1 : i === 0)),
+    ),
+  );
+  if (strangers.length && inSyllabus.size)
+    advice.push({
+      key: 'outside',
+      tone: 'look',
+      text: `${strangers.map(named).join(', ')}: what is asked is not in the syllabus, so students are not taught it.`,
+    });
+  const sets = new Map<string, PracticalSample[]>();
+  for (const s of practical.samples) if (s.set) sets.set(s.set, [...(sets.get(s.set) ?? []), s]);
+  for (const [set, members] of sets)
+    if (members.length === 1)
+      advice.push({
+        key: `set-${set}`,
+        tone: 'tell',
+        text: `“${set}” has one sample only: a look-alike set wants at least two.`,
+      });
+    else
+      advice.push({
+        key: `set-${set}`,
+        tone: 'tell',
+        text: `“${set}”: ${members.map(named).join(', ')} look alike. Label them one at a time, and check each against its test before the lesson.`,
+      });
+  return advice;
+}
+
+const pairText = (practical: Practical, [a, b]: readonly [number, number]): string => {
+  const unknowns = unknownsOf(practical);
+  return `${named(unknowns[a]!)} and ${named(unknowns[b]!)}`;
+};
+
+/** Do two samples differ in what students are asked to name? If not, alike is no harm. */
+function sameAnswer({ asks }: Practical, a: PracticalSample, b: PracticalSample): boolean {
+  const answer = (s: PracticalSample): string =>
+    asks === 'cation' ? (s.ions[0] ?? '') : asks === 'anion' ? (s.ions[1] ?? '') : s.ions.join();
+  return answer(a) === answer(b);
+}
+
+function aboutTelling(practical: Practical, found: Discrimination): PlanAdvice[] {
+  const unknowns = unknownsOf(practical);
+  if (unknowns.length < 2 || !practical.tests.length) return [];
+  const matter = found.inseparable.filter(([a, b]) => !sameAnswer(practical, unknowns[a]!, unknowns[b]!));
+  if (!matter.length)
+    return [
+      {
+        key: 'apart',
+        tone: 'go',
+        text: 'Every unknown can be told from every other with these tests.',
+      },
+    ];
+  const cheapest = found.add.find((add) =>
+    add.separates.some((pair) => matter.some(([a, b]) => pair[0] === a && pair[1] === b)),
+  );
+  return [
+    {
+      key: 'alike',
+      tone: 'look',
+      text: `${matter
+        .slice(0, 4)
+        .map((pair) => pairText(practical, pair))
+        .join('; ')}${matter.length > 4 ? `; and ${matter.length - 4} more pairs` : ''} stay alike.${
+        cheapest
+          ? ` ${testOf(cheapest.test).name} would part ${cheapest.separates.length === 1 ? 'a pair' : `${cheapest.separates.length} pairs`}.`
+          : ' No test here parts them.'
+      }`,
+      ...(cheapest ? { mend: { kind: 'add-test', test: cheapest.test } as const } : {}),
+    },
+  ];
+}
+
+function aboutVisibility(practical: Practical, evidence: readonly Evidence[]): PlanAdvice[] {
+  const byKey = new Map(practical.samples.map((s) => [s.key, s]));
+  return evidence
+    .flatMap((e) => e.warnings)
+    .map((warning): PlanAdvice => {
+      const planned = practical.tests.find((t) => t.test === warning.test)!;
+      const nitric =
+        warning.kind === 'false-positive' && planned.variant === 'hydrochloric' && warning.test === 'sulfate';
+      return {
+        key: `${warning.kind}-${warning.sample}-${warning.test}-${warning.attribute}`,
+        tone: 'look',
+        text: warningText(warning, named(byKey.get(warning.sample)!)),
+        ...(nitric ? { mend: { kind: 'variant', test: 'sulfate', variant: 'nitric' } as const } : {}),
+      };
+    });
+}
+
+/** Everything the panel says of a practical, worst first. */
+export function adviceFor(practical: Practical): readonly PlanAdvice[] {
+  const order = { stop: 0, look: 1, go: 2, tell: 3 } as const;
+  const telling =
+    unknownsOf(practical).length > 1 && practical.tests.length
+      ? aboutTelling(practical, discriminationOf(practical))
+      : [];
+  return [...aboutSamples(practical), ...telling, ...aboutVisibility(practical, evidenceOf(practical))].sort(
+    (a, b) => order[a.tone] - order[b.tone],
+  );
+}

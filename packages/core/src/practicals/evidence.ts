@@ -1,0 +1,176 @@
+/**
+ * What each test of a practical should show for each of its samples: from the tests' records, and by the
+ * equilibria at the amounts set. Where the two part, the plan is warned: too faint to see, or a false
+ * positive from the reagents themselves.
+ */
+import { reagentOf } from '../hazards/reagents.js';
+import { derivedResults, type DerivedResult } from '../tests/derived.js';
+import { expectationOf, type Expectation } from '../tests/expectation.js';
+import type { Attribute } from '../tests/test-definition.js';
+import { attributeOf, testOf } from '../tests/tests.js';
+import { isBlank, molarityOf, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
+import { ionStrengths } from './salt-ions.js';
+
+export interface VisibilityWarning {
+  readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess';
+  readonly sample: string;
+  readonly test: string;
+  readonly attribute: string;
+  /** What falls out by the model, mol/dm3 of mixture, where anything does. */
+  readonly mol_per_L: number | null;
+  readonly formula: string | null;
+}
+
+/** One cell of the evidence table. */
+export interface Evidence {
+  readonly sample: string;
+  readonly test: string;
+  /** Values each planned attribute may take, likeliest first; empty where the test says nothing of the sample. */
+  readonly shows: Expectation;
+  readonly warnings: readonly VisibilityWarning[];
+}
+
+/** Does the test apply to a sample of this form? Gas tests want a gas, and so on. */
+export function appliesTo(test: string, { form }: Pick<PracticalSample, 'form'>): boolean {
+  const { family, id } = testOf(test);
+  switch (family) {
+    case 'gas':
+      // Papers and powders that show water are for liquids; the rest want a gas (metals and carbonates make theirs).
+      return form === 'gas' || form === 'metal' || (id === 'limewater' && form === 'solid');
+    case 'metal':
+      return form === 'metal';
+    case 'look':
+      return true;
+    default:
+      return form === 'solid' || form === 'solution';
+  }
+}
+
+/** Is the test done on this sample in this practical? */
+export const isDoneOn = (planned: PlannedTest, sample: PracticalSample): boolean =>
+  appliesTo(planned.test, sample) && !(planned.on === 'unknowns' && sample.role === 'known');
+
+/** A blank shows nothing in every test. */
+const nothingAt = (planned: PlannedTest): Expectation =>
+  Object.fromEntries(
+    planned.attributes.flatMap((id) => {
+      const { nothing } = attributeOf(testOf(planned.test), id);
+      return nothing ? [[id, [nothing]]] : [];
+    }),
+  );
+
+/** The gas a metal gives with acid is hydrogen; the gas of a carbonate is carbon dioxide. */
+const gasFrom = (sample: PracticalSample): readonly string[] =>
+  sample.form === 'metal'
+    ? ['Cu', 'Pb'].includes(sample.ions[0]!)
+      ? []
+      : ['H2']
+    : sample.ions.some((id) => id === 'CO3^2-' || id === 'HCO3-')
+      ? ['CO2']
+      : [];
+
+const expected = (planned: PlannedTest, sample: PracticalSample): Expectation => {
+  if (isBlank(sample)) return nothingAt(planned);
+  const test = testOf(planned.test);
+  const ids = test.family === 'gas' && sample.form !== 'gas' ? gasFrom(sample) : sample.ions;
+  return ids.length
+    ? expectationOf(planned.test, ids, { variant: planned.variant, form: sample.form })
+    : nothingAt(planned);
+};
+
+const solidIn = (result: DerivedResult) => ({
+  mol_per_L: result.solid?.mol_per_L ?? null,
+  formula: result.solid?.formula ?? null,
+});
+
+const wantsSolid = (attribute: Attribute): boolean =>
+  attribute.reads === 'precipitate' || attribute.reads === 'spot';
+
+/** Where the equilibria do not give, at these amounts, what the test should show. */
+function visibility(
+  planned: PlannedTest,
+  sample: PracticalSample,
+  shows: Expectation,
+  visible_M: number | undefined,
+): VisibilityWarning[] {
+  const molarity = molarityOf(sample);
+  if (molarity === null || isBlank(sample)) return [];
+  let results: DerivedResult[];
+  try {
+    results = derivedResults(
+      planned.test,
+      {
+        ions: ionStrengths(sample.ions, molarity),
+        ...(planned.strengths ? { strengths: planned.strengths } : {}),
+        ...(visible_M === undefined ? {} : { visible_M }),
+      },
+      planned.variant,
+    );
+  } catch {
+    // Ions the model has no constants for: it says nothing.
+    return [];
+  }
+  const test = testOf(planned.test);
+  return results.flatMap((result): VisibilityWarning[] => {
+    const attribute = attributeOf(test, result.attribute);
+    const values = shows[result.attribute];
+    if (!values || result.value === null) return [];
+    const warn = (kind: VisibilityWarning['kind']): VisibilityWarning[] => [
+      { kind, sample: sample.key, test: planned.test, attribute: result.attribute, ...solidIn(result) },
+    ];
+    if (wantsSolid(attribute)) {
+      if (result.value === 'none' && !values.includes('none')) return warn('too-faint');
+      if (result.value !== 'none' && values.every((v) => v === 'none')) return warn('false-positive');
+    }
+    if (attribute.reads === 'excess' && result.value === 'insoluble' && values[0] === 'dissolves')
+      return warn('not-in-excess');
+    return [];
+  });
+}
+
+/**
+ * The evidence table of a practical, sample by sample and test by test.
+ * @param visible_M threshold of visibility in mol/dm3 where not the usual one.
+ */
+export function evidenceOf(
+  practical: Pick<Practical, 'samples' | 'tests'>,
+  visible_M?: number,
+): readonly Evidence[] {
+  return practical.samples.flatMap((sample) =>
+    practical.tests
+      .filter((planned) => appliesTo(planned.test, sample))
+      .map((planned): Evidence => {
+        const all = expected(planned, sample);
+        const shows = Object.fromEntries(
+          planned.attributes.flatMap((id) => (all[id] ? [[id, all[id]]] : [])),
+        );
+        return {
+          sample: sample.key,
+          test: planned.test,
+          shows,
+          warnings: visibility(planned, sample, all, visible_M),
+        };
+      }),
+  );
+}
+
+/** A warning as a sentence with what to do. */
+export function warningText(warning: VisibilityWarning, label: string): string {
+  const test = testOf(warning.test).name;
+  const amount =
+    warning.mol_per_L === null || !warning.formula
+      ? ''
+      : ` (${warning.formula}, ${Number(warning.mol_per_L.toPrecision(2))} mol/dm³ of mixture)`;
+  switch (warning.kind) {
+    case 'too-faint':
+      return `${label} in ${test}: the precipitate would be too faint to see at these strengths${amount}. Make the sample or the reagent stronger.`;
+    case 'false-positive':
+      return `${label} in ${test}: something falls out that is not the test${amount}. Choose another variant of the method or another sample.`;
+    case 'not-in-excess':
+      return `${label} in ${test}: at this strength of reagent no excess dissolves it${amount}. Use the stronger solution for the excess.`;
+  }
+}
+
+/** The strength of a reagent in a planned test, mol/dm3; null where it is no plain solution. */
+export const strengthIn = (planned: PlannedTest, reagent: string, used: number | null): number | null =>
+  planned.strengths?.[reagent] ?? used ?? reagentOf(reagent).bench_M;

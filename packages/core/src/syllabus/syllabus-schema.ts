@@ -1,0 +1,93 @@
+/** The published JSON Schema of syllabus files (draft 2020-12), made from the lists of ids the code uses. */
+import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
+import { allTests } from '../tests/tests.js';
+import { settingChoices } from './settings.js';
+import { strictnesses } from './syllabus-definition.js';
+
+const ids = (list: readonly { readonly id: string }[]) => ({
+  type: 'array',
+  uniqueItems: true,
+  items: { enum: list.map((x) => x.id) },
+});
+const terms = { type: 'array', uniqueItems: true, maxItems: 80, items: { type: 'string', maxLength: 40 } };
+const wording = {
+  type: 'object',
+  additionalProperties: false,
+  required: ['strict'],
+  properties: { strict: terms, standard: terms, generous: terms, borderline: terms },
+};
+
+export const syllabusSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: 'urn:kivex:syllabus:1',
+  title: 'Kivex syllabus',
+  description: 'Which species and tests are in, which words earn, how strict the reading is.',
+  type: 'object',
+  additionalProperties: false,
+  required: [
+    'id',
+    'name',
+    'ages',
+    'cations',
+    'anions',
+    'gases',
+    'metals',
+    'tests',
+    'wording',
+    'values',
+    'strictness',
+    'carryForward',
+    'settings',
+  ],
+  properties: {
+    id: { type: 'string', minLength: 1, maxLength: 60 },
+    name: { type: 'string', minLength: 1, maxLength: 120 },
+    ages: { type: 'string', maxLength: 20 },
+    cations: ids(allCations),
+    anions: ids(allAnions),
+    gases: ids(allGases),
+    metals: ids(allMetals),
+    tests: {
+      type: 'array',
+      maxItems: 40,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['test', 'variant', 'attributes'],
+        properties: {
+          test: { enum: allTests.map((t) => t.id) },
+          variant: { type: 'string', maxLength: 30 },
+          attributes: {
+            type: 'array',
+            maxItems: 8,
+            uniqueItems: true,
+            items: { type: 'string', maxLength: 40 },
+          },
+        },
+      },
+    },
+    wording: {
+      type: 'object',
+      description: 'By test, attribute and ion: words that earn.',
+      additionalProperties: {
+        type: 'object',
+        additionalProperties: { type: 'object', additionalProperties: wording },
+      },
+    },
+    values: {
+      type: 'object',
+      description: 'By kind of attribute and value: words that earn.',
+      additionalProperties: { type: 'object', additionalProperties: wording },
+    },
+    strictness: { enum: strictnesses },
+    carryForward: { type: 'boolean' },
+    settings: {
+      type: 'object',
+      additionalProperties: false,
+      required: settingChoices.map((s) => s.id),
+      properties: Object.fromEntries(
+        settingChoices.map((s) => [s.id, { enum: s.choices.map((c) => c.id), description: s.question }]),
+      ),
+    },
+  },
+} as const;

@@ -1,0 +1,13 @@
+// Writes the published JSON Schemas of practical and syllabus files from the core's own lists: node scripts/schemas.mjs
+import { writeFileSync } from 'node:fs';
+import { format } from 'prettier';
+import { practicalSchema, syllabusSchema } from '../packages/core/dist/index.js';
+
+for (const [name, schema] of [
+  ['practical', practicalSchema],
+  ['syllabus', syllabusSchema],
+])
+  writeFileSync(
+    new URL(`../docs/schemas/${name}.schema.json`, import.meta.url),
+    await format(JSON.stringify(schema), { parser: 'json', printWidth: 110 }),
+  );
