@@ -4,4 +4,7 @@ export * from './lessons.js';
 export * from './live.js';
 export * from './marks.js';
 export * from './people.js';
+export * from './planning.js';
+export * from './preparing.js';
 export * from './problem.js';
+export * from './store.js';

@@ -1,5 +1,5 @@
 /** Lessons as staff see them. */
-import type { Practical } from '@kivex/core';
+import type { Practical, RotaPin, RotaSlot, StationPlaces } from '@kivex/core';
 import type { StudentName } from './people.js';
 
 export const lessonStates = ['planned', 'running', 'marking', 'released'] as const;
@@ -20,6 +20,8 @@ export interface LessonHead {
 }
 export interface LessonSample {
   readonly id: string;
+  /** Key in the practical. */
+  readonly key: string;
   readonly role: 'known' | 'unknown';
   /** What is written on it: the salt's name for a known, `Jar 417` for an unknown. */
   readonly label: string;
@@ -36,9 +38,24 @@ export interface LessonGroup {
   /** Ids of the unknowns it was given. */
   readonly unknowns: readonly string[];
 }
+/** How the lesson is planned to go: the room's places, the rota, what was set by hand. */
+export interface LessonPlanning {
+  readonly places: StationPlaces;
+  /** Slots set by hand. */
+  readonly pins: readonly RotaPin[];
+  /** The rota that was kept, or null while none is. */
+  readonly schedule: readonly RotaSlot[] | null;
+  readonly surplus: number;
+  readonly drop_mL: number;
+  readonly plate: string;
+  /** Wells left empty. */
+  readonly skip: readonly string[];
+}
 export interface Lesson extends LessonHead {
   readonly practical: Practical;
+  readonly practicalId: string;
   readonly practicalVersion: number;
+  readonly planning: LessonPlanning;
   readonly samples: readonly LessonSample[];
   readonly groupList: readonly LessonGroup[];
   /** Students of the class who sit in no group. */
@@ -46,14 +63,4 @@ export interface Lesson extends LessonHead {
   readonly startedAt: string | null;
   readonly endedAt: string | null;
   readonly releasedAt: string | null;
-}
-export interface PracticalHead {
-  readonly id: string;
-  readonly title: string;
-  readonly summary: string;
-  readonly version: number;
-  readonly syllabus: string;
-  readonly minutes: number;
-  readonly knowns: number;
-  readonly unknowns: number;
 }

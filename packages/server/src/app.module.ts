@@ -16,7 +16,11 @@ import { LiveModule } from './live/live.module.js';
 import { MarkingModule } from './marking/marking.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
+import { PreparationModule } from './preparation/preparation.module.js';
 import { ProblemFilter } from './problems/problem.filter.js';
+import { RoomsModule } from './rooms/rooms.module.js';
+import { StoreModule } from './store/store.module.js';
+import { SyllabusesModule } from './syllabuses/syllabuses.module.js';
 import { validation } from './problems/validation.js';
 
 @Global()
@@ -44,7 +48,11 @@ export class AppModule {
         LiveModule,
         AccessModule,
         PeopleModule,
+        SyllabusesModule,
         PracticalsModule,
+        RoomsModule,
+        StoreModule,
+        PreparationModule,
         LessonsModule,
         MarkingModule,
         FlowModule,

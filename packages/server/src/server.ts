@@ -2,7 +2,7 @@
 import type { INestApplication } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import type { Express } from 'express';
+import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import type { Config } from './config/config.js';
@@ -27,6 +27,8 @@ export async function buildServer(config: Config): Promise<INestApplication> {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
+          // The solver is WebAssembly; no text is ever run as code.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           // Chakra's styles go in rule by rule through the style sheet interface, into style elements that are
           // empty as written: the hash is that of the empty text, so nothing inline can carry a style.
           styleSrc: ["'self'", "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='"],
@@ -46,6 +48,8 @@ export async function buildServer(config: Config): Promise<INestApplication> {
       originAgentCluster: config.KIVEX_SECURE,
     }),
   );
+  // Sheets come as the bytes they are.
+  http.use(/^\/api\/(store|classes)/, express.raw({ type: 'application/octet-stream', limit: '2mb' }));
   servePages(http);
   app.useWebSocketAdapter(new LiveAdapter(app, config.KIVEX_REDIS_URL));
   const described = SwaggerModule.createDocument(

@@ -3,6 +3,7 @@ import type { Mark } from '../marking/mark-result.js';
 import { mark } from '../marking/mark.js';
 import { colourTermOf } from '../reading/colour-terms.js';
 import { readColours } from '../reading/read-colours.js';
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { attributeOf, testOf } from '../tests/tests.js';
 import { decisive, namingOf, seenIn, standing, type GroupRecord, type ObservationEntry } from './record.js';
 
@@ -46,7 +47,7 @@ function saysTheSame(words: string, tapped: string, nakedEye: boolean): boolean 
 }
 
 function markEntry(
-  syllabus: string,
+  syllabus: string | Syllabus,
   sample: MarkedSample,
   test: string,
   entry: ObservationEntry | undefined,
@@ -89,7 +90,7 @@ function markEntry(
  * @param test the test whose first attribute is marked.
  */
 export function lessonMarks(
-  syllabus: string,
+  syllabus: string | Syllabus,
   test: string,
   samples: readonly MarkedSample[],
   record: GroupRecord,

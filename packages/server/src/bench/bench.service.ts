@@ -1,6 +1,6 @@
 /** What a student's device is told, and what it may log. Nothing here gives away what an unknown holds. */
 import type { Bench, EventsReceipt, Feedback } from '@kivex/contract';
-import { saltName, syllabusOf, testOf } from '@kivex/core';
+import { holdsOf, syllabusFor, testOf } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -51,7 +51,7 @@ export class BenchService {
       },
       samples: begun ? samples.map(({ id, role, label }) => ({ id, role, label })) : [],
       tests: document.tests,
-      cations: syllabusOf(document.syllabus).cations.filter((ion) =>
+      cations: syllabusFor(document).cations.filter((ion) =>
         document.tests.some((t) =>
           testOf(t.test).outcomes.some((o) => o.of === ion && !o.shows[t.attributes[0]!]?.includes('none')),
         ),
@@ -141,7 +141,7 @@ export class BenchService {
       points: items.reduce((sum, i) => sum + i.points, 0),
       max: items.reduce((sum, i) => sum + i.max, 0),
       items,
-      truths: samples.map((s) => ({ sample: s.id, label: s.label, holds: saltName(s.ions) })),
+      truths: samples.map((s) => ({ sample: s.id, label: s.label, holds: holdsOf(s) })),
     };
   }
 

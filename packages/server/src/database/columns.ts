@@ -8,12 +8,16 @@ export const RefColumn = (options: ColumnOptions = {}) => Column({ type: 'char',
 /** A moment, to the millisecond, UTC. */
 export const TimeColumn = (options: ColumnOptions = {}) =>
   Column({ type: 'datetime', precision: 3, ...options });
-/** A document kept as JSON text and given back as an object. */
-export const JsonColumn = () =>
+/**
+ * A document kept as JSON text and given back as an object; null stays null where the column may be.
+ * @param read brings what older versions of Kivex wrote up to date.
+ */
+export const JsonColumn = (options: ColumnOptions = {}, read: (document: unknown) => unknown = (d) => d) =>
   Column({
     type: 'longtext',
+    ...options,
     transformer: {
-      to: (value: unknown) => JSON.stringify(value),
-      from: (text: string) => JSON.parse(text) as unknown,
+      to: (value: unknown) => (value === null || value === undefined ? value : JSON.stringify(value)),
+      from: (text: string | null) => (text === null ? null : read(JSON.parse(text))),
     },
   });

@@ -3,10 +3,11 @@ import type {
   Lesson as LessonView,
   LessonGroup as GroupView,
   LessonHead,
+  LessonPlanning,
   LessonSample as SampleView,
   StudentName,
 } from '@kivex/contract';
-import { saltName } from '@kivex/core';
+import { holdsOf, plateKinds, usualPrep, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { In, Repository } from 'typeorm';
@@ -55,8 +56,10 @@ export class LessonViewsService {
     return {
       ...headOf(lesson, groupList.length, seated.size),
       practical: lesson.practicalVersion.document,
+      practicalId: lesson.practicalVersion.practicalId,
       practicalVersion: lesson.practicalVersion.number,
-      samples: samples.map(sampleView),
+      planning: lesson.planning ?? usualPlanning,
+      samples: samples.map((s) => sampleView(s, lesson.practicalVersion.document)),
       groupList,
       unseated: inClass
         .filter((s) => !seated.has(s.id))
@@ -98,12 +101,28 @@ export class LessonViewsService {
   }
 }
 
-export const sampleView = ({ id, role, label, ions, difficulty }: LessonSample): SampleView => ({
+/** Planning of a lesson for which nothing was set yet: plenty of places, the usual surplus. */
+export const usualPlanning: LessonPlanning = {
+  places: {},
+  pins: [],
+  schedule: null,
+  surplus: usualPrep.surplus,
+  drop_mL: usualPrep.drop_mL,
+  plate: plateKinds[1]!.id,
+  skip: [],
+};
+
+/** A lesson's samples stand in the order of its practical, which is where their keys are. */
+const sampleView = (
+  { id, role, label, ions, difficulty, position }: LessonSample,
+  practical: Practical,
+): SampleView => ({
   id,
+  key: practical.samples[position]?.key ?? id,
   role,
   label,
   ions,
-  holds: saltName(ions),
+  holds: holdsOf({ ions }),
   difficulty,
 });
 

@@ -13,7 +13,14 @@ import {
 } from '@nestjs/common';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
 import { LessonViewsService } from './lesson-views.service.js';
-import { ChangeLessonDto, NewLessonDto, SeatDto } from './lessons.dto.js';
+import {
+  BenchPlaceDto,
+  ChangeLessonDto,
+  DealingDto,
+  NewLessonDto,
+  PlanningDto,
+  SeatDto,
+} from './lessons.dto.js';
 import { LessonsService } from './lessons.service.js';
 
 @Controller('api/lessons')
@@ -61,5 +68,37 @@ export class LessonsController {
     @Body() { group }: SeatDto,
   ): Promise<void> {
     return this.lessons.seat(staff, id, student, group);
+  }
+  /** Keeps how the lesson is planned to go. */
+  @Put(':id/planning')
+  @AllowedTo(...anyStaff)
+  @HttpCode(204)
+  plan(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() planning: PlanningDto,
+  ): Promise<void> {
+    return this.lessons.plan(staff, id, planning);
+  }
+  /** Deals the unknowns anew, with what is set by hand. */
+  @Put(':id/dealing')
+  async deal(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { pinned }: DealingDto,
+  ): Promise<Lesson> {
+    await this.lessons.deal(staff, id, pinned);
+    return this.views.show(staff.schoolId, id);
+  }
+  /** Moves a group to another bench, changing places with whoever stands there. */
+  @Put(':id/groups/:group/bench')
+  @HttpCode(204)
+  moveBench(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('group', ParseUUIDPipe) group: string,
+    @Body() place: BenchPlaceDto,
+  ): Promise<void> {
+    return this.lessons.moveBench(staff, id, group, place);
   }
 }

@@ -1,3 +1,4 @@
+import { plateKinds } from '@kivex/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -5,7 +6,11 @@ import {
   ArrayMinSize,
   IsArray,
   IsInt,
+  IsIn,
   IsISO8601,
+  IsNumber,
+  IsObject,
+  IsOptional,
   IsString,
   IsUUID,
   Matches,
@@ -14,6 +19,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+
+import { PlacesDto } from '../rooms/places.dto.js';
 
 const whenMessage = { message: 'Choose a date and time.' };
 const roomMessage = { message: 'Say which room, such as Lab 2.' };
@@ -54,6 +61,57 @@ export class ChangeLessonDto {
   @Matches(/\S/, roomMessage)
   @MaxLength(60, { message: 'A room name has at most 60 characters.' })
   room: string;
+}
+
+class PinDto {
+  @ApiProperty() @IsInt() @Min(1) @Max(60) group: number;
+  @ApiProperty() @IsString() @MaxLength(60) task: string;
+  @ApiProperty() @IsInt() @Min(0) @Max(600) start: number;
+}
+class SlotDto extends PinDto {
+  @ApiProperty() @IsInt() @Min(0) @Max(1200) end: number;
+}
+export class PlanningDto {
+  @ApiProperty() @IsObject() @ValidateNested() @Type(() => PlacesDto) places: PlacesDto;
+  @ApiProperty({ type: [PinDto] })
+  @IsArray()
+  @ArrayMaxSize(400)
+  @ValidateNested({ each: true })
+  @Type(() => PinDto)
+  pins: PinDto[];
+  @ApiProperty({ type: [SlotDto], nullable: true })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(1800)
+  @ValidateNested({ each: true })
+  @Type(() => SlotDto)
+  schedule: SlotDto[] | null;
+  @ApiProperty()
+  @IsNumber({}, { message: 'The surplus is a share, such as 0.2.' })
+  @Min(0, { message: 'The surplus is 0 or more.' })
+  @Max(3, { message: 'The surplus is at most 3, four times what is used.' })
+  surplus: number;
+  @ApiProperty()
+  @IsNumber({}, { message: 'A drop is a number of cm³, such as 0.05.' })
+  @Min(0.01, { message: 'A drop is at least 0.01 cm³.' })
+  @Max(0.2, { message: 'A drop is at most 0.2 cm³.' })
+  drop_mL: number;
+  @ApiProperty() @IsIn(plateKinds.map((k) => k.id), { message: 'Choose a plate.' }) plate: string;
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMaxSize(96)
+  @Matches(/^[A-Ha-h]\d{1,2}$/, { each: true, message: 'Wells are named like A1.' })
+  skip: string[];
+}
+
+export class DealingDto {
+  @ApiProperty({ type: Object, description: 'By group id: ids of samples it has to have' })
+  @IsObject({ message: 'Send the pins by group.' })
+  pinned: Record<string, string[]>;
+}
+export class BenchPlaceDto {
+  @ApiProperty() @IsInt() @Min(0) @Max(30) row: number;
+  @ApiProperty() @IsInt() @Min(0) @Max(30) column: number;
 }
 
 export class SeatDto {

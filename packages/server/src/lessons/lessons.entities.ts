@@ -1,4 +1,4 @@
-import type { LessonState } from '@kivex/contract';
+import type { LessonPlanning, LessonState } from '@kivex/contract';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from '../database/columns.js';
 import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
@@ -25,6 +25,8 @@ export class Lesson {
   @JoinColumn({ name: 'practicalVersionId' })
   practicalVersion: Relation<PracticalVersion>;
   @Column({ type: 'varchar', length: 60 }) room: string;
+  /** Rota, places and prep settings; null until anything was set. */
+  @JsonColumn({ nullable: true }) planning: LessonPlanning | null;
   @TimeColumn() startsAt: Date;
   @Index({ unique: true }) @Column({ type: 'char', length: 6 }) joinCode: string;
   @Column({ type: 'varchar', length: 12 }) state: LessonState;

@@ -1,6 +1,6 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
-import type { LessonState } from '@kivex/contract';
-import { allocate, jarCodes, saltName, shuffled } from '@kivex/core';
+import type { LessonPlanning, LessonState } from '@kivex/contract';
+import { jarCodes, knownLabel } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
@@ -11,11 +11,11 @@ import { LiveService } from '../live/live.service.js';
 import { ClassesService } from '../people/classes.service.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
-import type { ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
+import { RoomsService } from '../rooms/rooms.service.js';
+import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js';
+import { usualPlanning } from './lesson-views.service.js';
+import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
-
-/** Uniform in [0, 1), not to be guessed: it decides jar codes and who gets which. */
-const secureRandom = (): number => randomInt(0, 2 ** 32) / 2 ** 32;
 
 /** What each state may become. Marks can be taken back from the students' pages while they are amended. */
 const becomes: Readonly<Record<LessonState, readonly LessonState[]>> = {
@@ -39,6 +39,8 @@ export class LessonsService {
     @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
     private readonly classes: ClassesService,
     private readonly practicals: PracticalsService,
+    private readonly rooms: RoomsService,
+    private readonly dealing: DealingService,
     private readonly live: LiveService,
   ) {}
 
@@ -54,7 +56,7 @@ export class LessonsService {
    * @returns its id. @throws ProblemException with the field at fault.
    */
   async create(staff: StaffCaller, wanted: NewLessonDto): Promise<string> {
-    const version = await this.practicals.newest(staff.schoolId, wanted.practical);
+    const version = await this.practicals.newest(staff, wanted.practical);
     await this.classes.own(staff.schoolId, wanted.class);
     const inClass = new Set((await this.classes.present(wanted.class)).map((s) => s.id));
     const seated = wanted.groups.flatMap((g) => g.students);
@@ -76,29 +78,17 @@ export class LessonsService {
     const samples = document.samples.map((sample, position) => ({
       id: uuidv4(),
       role: sample.role,
-      label: sample.role === 'known' ? saltName(sample.ions) : `Jar ${codes[unknowns.indexOf(sample)]}`,
+      label: sample.role === 'known' ? knownLabel(sample) : `Jar ${codes[unknowns.indexOf(sample)]}`,
       ions: [...sample.ions],
       difficulty: sample.difficulty,
       position,
     }));
-    // Shuffled, so that no order of benches or jars can be learned from who gets what.
-    const jars = shuffled(
-      samples.filter((s) => s.role === 'unknown').map(({ id, difficulty }) => ({ id, difficulty })),
-      secureRandom,
+    const met = await this.dealing.metBefore(wanted.class, samples, groups);
+    const assign = dealUnknowns(
+      { groups, samples: samples.filter((s) => s.role === 'unknown'), perGroup: document.unknownsPerGroup },
+      met,
     );
-    // Groups by name, so that a sentence about them can be read.
-    const places = shuffled(
-      groups.map(({ name, bench }) => ({ id: name, bench })),
-      secureRandom,
-    );
-    let plan: ReturnType<typeof allocate>;
-    try {
-      plan = allocate({ groups: places, samples: jars, perGroup: document.unknownsPerGroup });
-    } catch (error) {
-      throw badInput(`${(error as Error).message}.`, 'groups');
-    }
-    if (!plan.feasible) throw badInput(plan.why.join(' '), 'groups');
-    const { assign } = plan;
+    const room = (await this.rooms.list(staff.schoolId)).find((r) => r.name === wanted.room.trim());
 
     const lessonId = uuidv7();
     await this.lessons.manager.transaction(async (db) => {
@@ -109,6 +99,7 @@ export class LessonsService {
         teacherId: staff.id,
         practicalVersionId: version.id,
         room: wanted.room.trim(),
+        planning: room ? { ...usualPlanning, places: room.plan.places } : null,
         startsAt: new Date(wanted.startsAt),
         joinCode: await this.freeCode(),
         state: 'planned',
@@ -136,7 +127,7 @@ export class LessonsService {
       );
       await db.insert(
         GroupUnknown,
-        groups.flatMap((g) => assign[g.name]!.map((sampleId) => ({ groupId: g.id, sampleId }))),
+        groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))),
       );
     });
     return lessonId;
@@ -191,6 +182,45 @@ export class LessonsService {
     if (inGroup >= 4) throw conflict('This group is full: four at most. Choose another.', 'group');
     await this.seats.upsert({ lessonId: id, studentId, groupId }, ['lessonId', 'studentId']);
     this.live.dropStudent(studentId);
+  }
+
+  async plan(staff: StaffCaller, id: string, planning: LessonPlanning): Promise<void> {
+    await this.own(staff.schoolId, id);
+    await this.lessons.update({ id }, { planning: { ...planning, schedule: planning.schedule ?? null } });
+  }
+
+  /** Deals the unknowns of a planned lesson anew. @param pinned by group id: samples it has to have. */
+  async deal(
+    staff: StaffCaller,
+    id: string,
+    pinned: Readonly<Record<string, readonly string[]>>,
+  ): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned')
+      throw conflict('This lesson has begun; who has which jar stays as it is.');
+    await this.dealing.dealAnew(lesson, pinned);
+  }
+
+  async moveBench(
+    staff: StaffCaller,
+    id: string,
+    groupId: string,
+    { row, column }: BenchPlaceDto,
+  ): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned' && lesson.state !== 'running')
+      throw conflict('This lesson is over; the benches stay as they were.');
+    const group = await this.groups.findOneBy({ id: groupId, lessonId: id });
+    if (!group) throw notFound('group in this lesson');
+    const there = await this.groups.findOneBy({ lessonId: id, benchRow: row, benchColumn: column });
+    if (there?.id === groupId) return;
+    await this.lessons.manager.transaction(async (db) => {
+      // Two groups cannot stand on one bench even for a moment: the other steps aside first.
+      if (there) await db.update(LessonGroup, { id: there.id }, { benchRow: -1, benchColumn: -1 });
+      const from = { benchRow: group.benchRow, benchColumn: group.benchColumn };
+      await db.update(LessonGroup, { id: groupId }, { benchRow: row, benchColumn: column });
+      if (there) await db.update(LessonGroup, { id: there.id }, from);
+    });
   }
 
   private async freeCode(): Promise<string> {

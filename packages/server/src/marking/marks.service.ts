@@ -90,7 +90,7 @@ export class MarksService {
     const rows = groups.flatMap(({ students, unknowns, record }) => {
       const mine = samples.filter((s) => s.role === 'known' || unknowns.includes(s.id));
       return students.flatMap((studentId) =>
-        lessonMarks(document.syllabus, test, mine, record, studentId).map(
+        lessonMarks(document.ownSyllabus ?? document.syllabus, test, mine, record, studentId).map(
           ({ key, strand, sample, answer, points, max, verdict, why }) => ({
             id: uuidv7(),
             lessonId: lesson.id,

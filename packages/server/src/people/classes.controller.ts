@@ -1,5 +1,20 @@
 import type { ClassHead, ClassRoster, PinCard, RosterPreview } from '@kivex/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post } from '@nestjs/common';
+import { tableToCsv } from '@kivex/core/formats/csv-table';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseEnumPipe,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Req,
+  Res,
+  StreamableFile,
+} from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
@@ -11,7 +26,17 @@ import {
   Matches,
   MaxLength,
 } from 'class-validator';
+import type { Request, Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { attachment } from '../sheets/attachment.js';
+import {
+  bytesOf,
+  readSheet,
+  sheetKindNames,
+  sheetTypes,
+  writeSheet,
+  type SheetKind,
+} from '../sheets/sheets.js';
 import { ClassesService } from './classes.service.js';
 
 class NewClassDto {
@@ -77,6 +102,32 @@ export class ClassesController {
     @Body() { text }: RosterDto,
   ): Promise<ClassRoster> {
     return this.classes.add(staff.schoolId, id, text);
+  }
+  /** Reads a class list from a sheet (CSV, XLSX or OpenDocument) as the text the preview takes. */
+  @Post('classes/:id/roster/file')
+  @HttpCode(200)
+  async rosterFile(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Req() request: Request,
+  ): Promise<{ text: string }> {
+    await this.classes.own(staff.schoolId, id);
+    const table = await readSheet(bytesOf(request));
+    return {
+      text: tableToCsv(table.filter((row) => row.some((cell) => cell.trim()))).replace(/^\uFEFF/, ''),
+    };
+  }
+  /** The class list as a sheet that can be read back. */
+  @Get('classes/:id/roster/sheet/:kind')
+  async rosterSheet(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('kind', new ParseEnumPipe(sheetKindNames)) kind: SheetKind,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
+    const { name, students } = await this.classes.roster(staff.schoolId, id);
+    attachment(response, `${name}.${kind}`, sheetTypes[kind]);
+    return new StreamableFile(await writeSheet(kind, name, [['Name'], ...students.map((s) => [s.name])]));
   }
   @Post('classes/:id/pins')
   newPins(

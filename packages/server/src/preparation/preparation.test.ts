@@ -1,0 +1,223 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Lesson, Preparation, Problem, Room, Store } from '@kivex/contract';
+import { shippedPracticals, type Label } from '@kivex/core';
+import { PracticalsService } from '../practicals/practicals.service.js';
+import {
+  freshDatabase,
+  join,
+  makeSchool,
+  serve,
+  type Client,
+  type TestSchool,
+  type TestServer,
+} from '../testing/test-server.js';
+import { download } from '../testing/uploads.js';
+
+let server: TestServer;
+let database: Awaited<ReturnType<typeof freshDatabase>>;
+let school: TestSchool;
+let teacher: Client;
+let technician: Client;
+let lesson: Lesson;
+const anions = shippedPracticals.find((p) => /Which anion/.test(p.title))!;
+
+beforeAll(async () => {
+  database = await freshDatabase();
+  server = await serve(database.url);
+  school = await makeSchool(server);
+  teacher = await school.signIn('teacher');
+  technician = await school.signIn('technician');
+  await technician.post('/api/rooms', {
+    name: 'Lab 4',
+    plan: {
+      rows: 1,
+      columns: 2,
+      benches: [
+        { row: 0, column: 0 },
+        { row: 0, column: 1 },
+      ],
+      places: { burner: 2, 'fume-cupboard': 1 },
+    },
+  });
+  lesson = (await makeFrom('Lab 4')).body;
+});
+afterAll(async () => {
+  await server.close();
+  await database.drop();
+});
+
+async function makeFrom(room: string) {
+  const practical = await server.app.get(PracticalsService).add(school.schoolId, anions);
+  return teacher.post<Lesson>('/api/lessons', {
+    practical,
+    class: school.classId,
+    startsAt: '2026-12-04T09:00:00.000Z',
+    room,
+    groups: [
+      { row: 0, column: 0, students: school.students.slice(0, 2) },
+      { row: 0, column: 1, students: school.students.slice(2) },
+    ],
+  });
+}
+const at = (path: string) => `/api/lessons/${lesson.id}/preparation${path}`;
+const show = async () => (await technician.get<Preparation>(at(''))).body;
+
+describe('rooms', () => {
+  const plan = { rows: 1, columns: 1, benches: [{ row: 0, column: 0 }], places: {} };
+  test('give a lesson their stations', () =>
+    expect(lesson.planning.places).toEqual({ burner: 2, 'fume-cupboard': 1 }));
+  test.each<[string, object, RegExp]>([
+    ['two benches on a spot', { ...plan, benches: [...plan.benches, ...plan.benches] }, /one spot/],
+    ['a bench outside', { ...plan, benches: [{ row: 2, column: 0 }] }, /outside/],
+    ['no bench', { ...plan, benches: [] }, /at least one bench/],
+    ['places below nothing', { ...plan, places: { burner: -1 } }, /0 to 60/],
+  ])('with %s are refused', async (_, wrong, detail) => {
+    const reply = await technician.post<Problem>('/api/rooms', { name: 'Odd', plan: wrong });
+    expect([reply.status, reply.body.detail]).toEqual([422, expect.stringMatching(detail)]);
+  });
+  test('have names of their own, are changed and removed', async () => {
+    expect((await technician.post('/api/rooms', { name: 'Lab 4', plan })).status).toBe(409);
+    const made = (await technician.post<Room>('/api/rooms', { name: 'Lab 5', plan })).body;
+    const wider = await technician.send<Room>('PUT', `/api/rooms/${made.id}`, {
+      name: 'Lab 6',
+      plan: { ...plan, columns: 2 },
+    });
+    expect(wider.body).toMatchObject({ name: 'Lab 6', plan: { columns: 2 } });
+    expect((await technician.send('DELETE', `/api/rooms/${made.id}`)).status).toBe(204);
+    expect((await technician.get<Room[]>('/api/rooms')).body.map((r) => r.name)).toEqual(['Lab 4']);
+  });
+});
+
+describe('preparing a lesson', () => {
+  test('ticks say who and when, and can be taken back without being rubbed out', async () => {
+    await technician.post(at('/ticks'), { key: 'labels', done: true });
+    expect((await show()).ticks).toMatchObject([{ key: 'labels', done: true, by: 'The technician' }]);
+    await teacher.post(at('/ticks'), { key: 'labels', done: false });
+    expect((await show()).ticks).toMatchObject([{ key: 'labels', done: false, by: 'The teacher' }]);
+    expect((await technician.post<Problem>(at('/ticks'), { key: 'fly', done: true })).status).toBe(422);
+  });
+  test('a substitution is logged with what it changes', async () => {
+    expect((await technician.post(at('/substitutions'), { substitute: 'hno3-by-hcl' })).status).toBe(204);
+    expect((await show()).substitutions[0]).toMatchObject({
+      by: 'The technician',
+      summary: expect.stringMatching(/results change.*always white/),
+    });
+    expect((await technician.post(at('/substitutions'), { substitute: 'magic' })).status).toBe(404);
+  });
+  test('what is taken leaves the batch that expires first and stands with the lesson', async () => {
+    const item = (
+      await technician.post<{ id: string }>('/api/store/items', {
+        name: 'Silver nitrate',
+        formula: 'AgNO3',
+        form: 'solid',
+        molarity: null,
+        percent: null,
+        density: null,
+        unit: 'g',
+        place: '',
+        lowBelow: 1,
+      })
+    ).body.id;
+    for (const [code, expires] of [
+      ['late', '2099-01-01'],
+      ['soon', '2098-01-01'],
+      ['gone', '2020-01-01'],
+    ])
+      await technician.post(`/api/store/items/${item}/batches`, { code, amount: 5, opened: null, expires });
+    expect(
+      (await technician.post(at('/takings'), { item, amount: 6, reason: 'silver nitrate 0.05 M' })).status,
+    ).toBe(204);
+    const { items } = (await technician.get<Store>('/api/store')).body;
+    const left = Object.fromEntries(items.find((i) => i.id === item)!.batches.map((b) => [b.code, b.amount]));
+    expect(left).toEqual({ late: 4, soon: 0, gone: 5 });
+    expect((await show()).takings.map((t) => t.amount).sort()).toEqual([1, 5]);
+    const more = await technician.post<Problem>(at('/takings'), { item, amount: 5, reason: 'more' });
+    expect([more.status, more.body.detail]).toEqual([422, expect.stringMatching(/wanted and 4 are there/)]);
+  });
+  test('the papers are PDF, the calendar is iCalendar with each task at its hour', async () => {
+    for (const paper of ['sheet.pdf', 'labels.pdf', 'risk.pdf', 'labels.pdf?skip=3&only=reagent:HCl%200.4']) {
+      const { status, type, bytes } = await download(technician, at(`/${paper}`));
+      expect([paper, status, type]).toEqual([paper, 200, 'application/pdf']);
+      expect(new TextDecoder().decode(bytes.slice(0, 5))).toBe('%PDF-');
+    }
+    expect((await technician.get<Problem>(at('/labels.pdf?only=nothing'))).status).toBe(422);
+    const calendar = (await technician.get(at('/calendar.ics'))).text;
+    expect(calendar).toMatch(/^BEGIN:VCALENDAR/);
+    expect(calendar).toMatch(/DTSTART:20261204T090000Z/);
+    expect(calendar).toMatch(/DTSTART:20261203T090000Z/);
+    expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(5);
+  });
+  test('labels of unknowns bear the code the bench has, and nothing else of their own', async () => {
+    const labels = (await technician.get<Label[]>(at('/labels'))).body.filter((l) => l.secret);
+    const jars = lesson.samples.filter((s) => s.role === 'unknown');
+    expect(labels.length).toBeGreaterThan(0);
+    expect(labels.every((l) => jars.some((j) => j.label === l.title))).toBe(true);
+    for (const jar of jars) expect(JSON.stringify(labels)).not.toContain(jar.holds);
+  });
+});
+
+describe('planning a lesson', () => {
+  const planning = {
+    places: { burner: 1 },
+    pins: [{ group: 1, task: 'sulfate', start: 5 }],
+    schedule: null,
+    surplus: 0.5,
+    drop_mL: 0.04,
+    plate: 'tile-12',
+    skip: ['A1'],
+  };
+  test('is kept and given back', async () => {
+    expect((await teacher.send('PUT', `/api/lessons/${lesson.id}/planning`, planning)).status).toBe(204);
+    expect((await teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.planning).toEqual(planning);
+  });
+  test.each<[string, object, RegExp]>([
+    ['a surplus below nothing', { surplus: -1 }, /surplus/],
+    ['a plate unknown', { plate: 'tray' }, /plate/],
+    ['a well that is none', { skip: ['top left'] }, /Wells/],
+    ['a stranger key', { colour: 'red' }, /not known/],
+  ])('%s is refused', async (_, change, detail) => {
+    const reply = await teacher.send<Problem>('PUT', `/api/lessons/${lesson.id}/planning`, {
+      ...planning,
+      ...change,
+    });
+    expect([reply.status, reply.body.detail]).toEqual([422, expect.stringMatching(detail)]);
+  });
+});
+
+describe('dealing', () => {
+  const deal = (id: string, pinned: object) =>
+    teacher.send<Lesson & Problem>('PUT', `/api/lessons/${id}/dealing`, { pinned });
+  test('keeps what is pinned, and neighbours apart', async () => {
+    const [one, two] = lesson.groupList;
+    const jars = lesson.samples
+      .filter((s) => s.role === 'unknown')
+      .slice(0, 2)
+      .map((s) => s.id);
+    const { status, body } = await deal(lesson.id, { [one!.id]: jars });
+    expect(status).toBe(200);
+    const of = (id: string) => body.groupList.find((g) => g.id === id)!.unknowns;
+    expect([...of(one!.id)].sort()).toEqual([...jars].sort());
+    expect(of(two!.id).filter((id) => jars.includes(id))).toEqual([]);
+    const clash = await deal(lesson.id, { [one!.id]: [jars[0]], [two!.id]: [jars[0]] });
+    expect([clash.status, clash.body.detail]).toEqual([422, expect.stringMatching(/neighbours/)]);
+    expect((await deal(lesson.id, { [one!.id]: ['x'] })).status).toBe(422);
+  });
+  test('nobody meets a sample again where there is another', async () => {
+    const first = (await makeFrom('Lab 4')).body;
+    await teacher.send('PUT', `/api/lessons/${first.id}/state`, { state: 'running' });
+    const student = await join(server, school, first, 0);
+    expect((await student.get('/api/bench')).text).not.toContain('CO3');
+    expect((await deal(first.id, {})).status).toBe(409);
+    const met = (l: Lesson, g: number) =>
+      l.groupList[g]!.unknowns.map((id) => l.samples.find((s) => s.id === id)!.holds);
+    const second = (await makeFrom('Lab 4')).body;
+    expect(met(second, 0).filter((holds) => met(first, 0).includes(holds))).toEqual([]);
+  });
+  test('groups change benches', async () => {
+    const [one, two] = lesson.groupList;
+    await teacher.send('PUT', `/api/lessons/${lesson.id}/groups/${one!.id}/bench`, { row: 0, column: 1 });
+    const now = (await teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.groupList;
+    expect(now.find((g) => g.id === one!.id)!.bench).toEqual([0, 1]);
+    expect(now.find((g) => g.id === two!.id)!.bench).toEqual([0, 0]);
+  });
+});

@@ -1,0 +1,117 @@
+/** The risk sheet: hazards and controls by step, plainly marked as support for the employer's own assessment. */
+import { codeAndText, pictogramNames, pictogramSvg, type Risk, type WasteLine } from '@kivex/core';
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { a4Sheet, rich, softInk, table } from './pdf.js';
+
+const levelWords = { low: 'low', care: 'take care', danger: 'danger' } as const;
+const strength = (molarity: number | null) => (molarity === null ? '' : ` ${molarity} mol/dm³`);
+
+const onlyWords = (step: Risk['tests'][number]['steps'][number]): string =>
+  [
+    step.teacherOnly ? 'teacher only' : '',
+    step.teacherFirst ? 'show the teacher first' : '',
+    step.fumeCupboard ? 'fume cupboard' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+/** @param head lesson or practical, day, room. */
+export function riskSheet(
+  risk: Risk,
+  waste: readonly WasteLine[],
+  head: { readonly title: string; readonly under: string },
+): TDocumentDefinitions {
+  const content: Content[] = [
+    {
+      table: { widths: ['*'], body: [[{ text: risk.deference, bold: true, margin: [6, 5, 6, 5] }]] },
+      layout: {
+        hLineWidth: () => 1,
+        vLineWidth: () => 1,
+        hLineColor: () => '#a9741a',
+        vLineColor: () => '#a9741a',
+      },
+      margin: [0, 2, 0, 8],
+    },
+    {
+      columns: [
+        ...risk.pictograms.map((p) => ({
+          width: 58,
+          stack: [
+            { svg: pictogramSvg(p), width: 34, height: 34, alignment: 'center' as const },
+            {
+              text: `${pictogramNames[p].code} ${pictogramNames[p].name}`,
+              fontSize: 6.5,
+              alignment: 'center' as const,
+            },
+          ],
+        })),
+        { width: '*', text: '' },
+      ],
+      columnGap: 4,
+    },
+    { text: 'Protection', style: 'h2' },
+    { ul: risk.ppe.map((text) => ({ text })) },
+    { text: 'Samples', style: 'h2' },
+    table(
+      ['*', 40, 48, '*'],
+      ['Sample', 'Form', 'Level', 'Hazard'],
+      risk.samples.map((s) => [
+        rich(s.holds),
+        { text: s.form },
+        { text: levelWords[s.hazard.level] },
+        {
+          stack: [
+            { text: s.hazard.words },
+            { text: s.hazard.statements.map(codeAndText).join('; '), fontSize: 7, color: softInk },
+          ],
+        },
+      ]),
+    ),
+    ...risk.tests.flatMap((test): Content[] => [
+      { text: `${test.name}: ${test.method.toLowerCase()}`, style: 'h2' },
+      table(
+        [14, '*', '*', 76],
+        ['', 'Step', 'Hazards and cautions', 'Who and where'],
+        test.steps.map((step) => [
+          { text: String(step.step + 1) },
+          rich(step.text),
+          {
+            stack: [
+              ...step.reagents.map((r): Content => ({
+                text: [
+                  { text: `${r.name}${strength(r.molarity)}: `, bold: true },
+                  `${r.hazard.words}${r.hazard.statements.length ? ` (${r.hazard.statements.join(', ')})` : ''}`,
+                ],
+              })),
+              ...step.cautions.map((c): Content => ({ text: c.text, bold: c.level === 'danger' })),
+            ],
+          },
+          { text: onlyWords(step), bold: step.teacherOnly },
+        ]),
+      ),
+    ]),
+    { text: 'Waste', style: 'h2' },
+    table(
+      [130, 60, '*'],
+      ['Stream', 'About', 'How'],
+      waste.map((w) => [
+        { text: w.stream.name, bold: true },
+        { text: w.volume_mL ? `${Math.ceil(w.volume_mL)} cm³` : 'solids' },
+        { text: w.stream.how },
+      ]),
+    ),
+    {
+      margin: [0, 18, 0, 0],
+      columns: ['Read and agreed for this class by', 'Date'].map((text) => ({
+        stack: [
+          { canvas: [{ type: 'line' as const, x1: 0, y1: 14, x2: 200, y2: 14, lineWidth: 0.5 }] },
+          { text, style: 'soft' },
+        ],
+      })),
+    },
+  ];
+  return a4Sheet(
+    { ...head, foot: 'Supports, and never replaces, the employer’s own risk assessment and local codes.' },
+    content,
+  );
+}

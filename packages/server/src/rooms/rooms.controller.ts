@@ -1,0 +1,73 @@
+import type { Room } from '@kivex/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { ApiProperty } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsInt,
+  IsObject,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { PlacesDto } from './places.dto.js';
+import { RoomsService } from './rooms.service.js';
+
+class BenchDto {
+  @ApiProperty() @IsInt() @Min(0) @Max(30) row: number;
+  @ApiProperty() @IsInt() @Min(0) @Max(30) column: number;
+}
+class RoomPlanDto {
+  @ApiProperty() @IsInt() @Min(1) @Max(20) rows: number;
+  @ApiProperty() @IsInt() @Min(1) @Max(20) columns: number;
+  @ApiProperty({ type: [BenchDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'A room needs at least one bench.' })
+  @ArrayMaxSize(60, { message: 'A room has at most 60 benches here.' })
+  @ValidateNested({ each: true })
+  @Type(() => BenchDto)
+  benches: BenchDto[];
+  @ApiProperty() @IsObject() @ValidateNested() @Type(() => PlacesDto) places: PlacesDto;
+}
+class RoomDto {
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, { message: 'Name the room, such as Lab 2.' })
+  @MaxLength(60, { message: 'A room name has at most 60 characters.' })
+  name: string;
+  @ApiProperty() @IsObject() @ValidateNested() @Type(() => RoomPlanDto) plan: RoomPlanDto;
+}
+
+@Controller('api/rooms')
+@AllowedTo(...anyStaff)
+export class RoomsController {
+  constructor(private readonly rooms: RoomsService) {}
+
+  @Get()
+  list(@ByStaff() staff: StaffCaller): Promise<Room[]> {
+    return this.rooms.list(staff.schoolId);
+  }
+  @Post()
+  add(@ByStaff() staff: StaffCaller, @Body() { name, plan }: RoomDto): Promise<Room> {
+    return this.rooms.add(staff.schoolId, name, plan);
+  }
+  @Put(':id')
+  change(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { name, plan }: RoomDto,
+  ): Promise<Room> {
+    return this.rooms.change(staff.schoolId, id, name, plan);
+  }
+  @Delete(':id')
+  @HttpCode(204)
+  remove(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.rooms.remove(staff.schoolId, id);
+  }
+}

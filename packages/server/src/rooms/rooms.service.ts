@@ -1,0 +1,67 @@
+/** The laboratories of a school: their benches and the places of their stations. */
+import type { Room as RoomView, RoomPlan } from '@kivex/contract';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import { badInput, conflict, notFound } from '../problems/problems.js';
+import { Room } from './rooms.entities.js';
+
+const mostRooms = 60;
+
+@Injectable()
+export class RoomsService {
+  constructor(@InjectRepository(Room) private readonly rooms: Repository<Room>) {}
+
+  async list(schoolId: string): Promise<RoomView[]> {
+    const rooms = await this.rooms.find({ where: { schoolId }, order: { name: 'ASC' }, take: mostRooms });
+    return rooms.map(({ id, name, plan }) => ({ id, name, plan }));
+  }
+
+  async add(schoolId: string, name: string, plan: RoomPlan): Promise<RoomView> {
+    this.check(plan);
+    if ((await this.rooms.countBy({ schoolId })) >= mostRooms)
+      throw conflict(`A school has at most ${mostRooms} rooms here; take one out first.`);
+    const room = { id: uuidv7(), schoolId, name: name.trim(), plan };
+    await this.free(schoolId, room.name);
+    await this.rooms.insert(room);
+    return { id: room.id, name: room.name, plan };
+  }
+
+  async change(schoolId: string, id: string, name: string, plan: RoomPlan): Promise<RoomView> {
+    const room = await this.own(schoolId, id);
+    this.check(plan);
+    await this.free(schoolId, name.trim(), id);
+    await this.rooms.update({ id: room.id }, { name: name.trim(), plan });
+    return { id, name: name.trim(), plan };
+  }
+
+  async remove(schoolId: string, id: string): Promise<void> {
+    await this.own(schoolId, id);
+    await this.rooms.delete({ id });
+  }
+
+  private async own(schoolId: string, id: string): Promise<Room> {
+    const room = await this.rooms.findOneBy({ id, schoolId });
+    if (!room) throw notFound('room');
+    return room;
+  }
+  private async free(schoolId: string, name: string, but?: string): Promise<void> {
+    const there = await this.rooms.findOneBy({ schoolId, name });
+    if (there && there.id !== but)
+      throw conflict('Another room has this name. Choose a different one.', 'name');
+  }
+  private check({ rows, columns, benches }: RoomPlan): void {
+    const seen = new Set<string>();
+    for (const { row, column } of benches) {
+      if (row >= rows || column >= columns)
+        throw badInput(
+          'A bench stands outside the room. Move it in, or make the room larger.',
+          'plan.benches',
+        );
+      const key = `${row} ${column}`;
+      if (seen.has(key)) throw badInput('Two benches stand on one spot. Move one of them.', 'plan.benches');
+      seen.add(key);
+    }
+  }
+}

@@ -1,0 +1,144 @@
+import type { StockPreview, Store } from '@kivex/contract';
+import { readStock, stockTable, type ReadStock } from '@kivex/core/formats/stock-sheet';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseEnumPipe,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Put,
+  Req,
+  StreamableFile,
+  Res,
+} from '@nestjs/common';
+import { readFormula } from '@kivex/core';
+import type { Request, Response } from 'express';
+import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { badInput } from '../problems/problems.js';
+import { attachment } from '../sheets/attachment.js';
+import {
+  bytesOf,
+  readSheet,
+  sheetKindNames,
+  sheetTypes,
+  writeSheet,
+  type SheetKind,
+} from '../sheets/sheets.js';
+import { BatchMarksDto, MoveDto, NewBatchDto, StoreItemDto } from './store.dto.js';
+import { StoreService, today } from './store.service.js';
+
+@Controller('api/store')
+@AllowedTo(...anyStaff)
+export class StoreController {
+  constructor(private readonly store: StoreService) {}
+
+  @Get()
+  show(@ByStaff() staff: StaffCaller): Promise<Store> {
+    return this.store.show(staff.schoolId);
+  }
+  @Post('items')
+  async addItem(@ByStaff() staff: StaffCaller, @Body() fields: StoreItemDto): Promise<{ id: string }> {
+    checkItem(fields);
+    return { id: await this.store.addItem(staff.schoolId, fields) };
+  }
+  @Put('items/:id')
+  @HttpCode(204)
+  changeItem(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() fields: StoreItemDto,
+  ): Promise<void> {
+    checkItem(fields);
+    return this.store.changeItem(staff.schoolId, id, fields);
+  }
+  @Delete('items/:id')
+  @HttpCode(204)
+  removeItem(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.store.removeItem(staff.schoolId, id);
+  }
+  @Post('items/:id/batches')
+  async addBatch(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() batch: NewBatchDto,
+  ): Promise<{ id: string }> {
+    return { id: await this.store.addBatch(staff, id, withDays(batch)) };
+  }
+  @Patch('batches/:id')
+  @HttpCode(204)
+  changeBatch(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() batch: BatchMarksDto,
+  ): Promise<void> {
+    return this.store.changeBatch(staff, id, { ...withDays({ ...batch, amount: 0 }) });
+  }
+  @Post('batches/:id/moves')
+  @HttpCode(204)
+  move(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { amount, reason }: MoveDto,
+  ): Promise<void> {
+    return this.store.move(staff, id, amount, reason.trim());
+  }
+
+  @Get('sheet/:kind')
+  async sheet(
+    @ByStaff() staff: StaffCaller,
+    @Param('kind', new ParseEnumPipe(sheetKindNames)) kind: SheetKind,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
+    const { items } = await this.store.show(staff.schoolId);
+    attachment(response, `kivex-store-${today()}.${kind}`, sheetTypes[kind]);
+    return new StreamableFile(await writeSheet(kind, 'Store', stockTable(items)));
+  }
+  /** Says what a sheet would bring, and changes nothing. */
+  @Post('sheet/preview')
+  @HttpCode(200)
+  async preview(@Req() request: Request): Promise<StockPreview> {
+    const read = readStock(await readSheet(bytesOf(request)));
+    return {
+      problem: read.problem,
+      rows: read.rows.map(({ line, item, batch, problem }) => ({
+        line,
+        problem,
+        text: item
+          ? `${item.name}${item.formula ? ` (${item.formula})` : ''}${batch ? `, batch ${batch.code}, ${batch.amount} ${item.unit}` : ''}`
+          : '',
+      })),
+    };
+  }
+  /** Brings a sheet in: rows that can be taken; what is there already is left as it is. */
+  @Post('sheet')
+  @HttpCode(200)
+  async bringIn(
+    @ByStaff() staff: StaffCaller,
+    @Req() request: Request,
+  ): Promise<{ items: number; batches: number }> {
+    const read: ReadStock = readStock(await readSheet(bytesOf(request)));
+    if (read.problem) throw badInput(read.problem, 'file');
+    return this.store.bringIn(staff, read);
+  }
+}
+
+function checkItem({ formula, percent, density }: StoreItemDto): void {
+  if (formula.trim() && !readFormula(formula))
+    throw badInput(
+      `“${formula.slice(0, 40)}” is not a formula; write it like CuSO4.5H2O, or leave it empty.`,
+      'formula',
+    );
+  if (((percent ?? null) === null) !== ((density ?? null) === null))
+    throw badInput('Percent and density belong together; give both or neither.', 'density');
+}
+const withDays = (batch: NewBatchDto): NewBatchDto => ({
+  ...batch,
+  code: batch.code.trim(),
+  opened: batch.opened ?? null,
+  expires: batch.expires ?? null,
+});
