@@ -3,7 +3,6 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { buildCore, root } from './built.mjs';
-import { highsSolver } from './highs-solver.mjs';
 
 if (!existsSync(join(root, 'node_modules'))) {
   console.error('Run `npm ci` first: the packages are not installed.');
@@ -21,7 +20,11 @@ process.stdout.on('error', (error) => {
   if (error.code === 'EPIPE') process.exit(0);
   throw error;
 });
-if (name === 'allocate' || name === 'rota') useSolver(await highsSolver());
+if (name === 'allocate' || name === 'rota') {
+  const { highsSolver } = await import('../packages/core/dist/planning/highs-adapter.js');
+  const { default: load } = await import('highs');
+  useSolver(await highsSolver(load));
+}
 let failed = false;
 for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
   if (!line.trim()) continue;

@@ -22,8 +22,3 @@ export interface StockPreview {
   readonly rows: readonly { readonly line: number; readonly text: string; readonly problem: string | null }[];
   readonly problem: string | null;
 }
-/** What the simulated balance shows. */
-export interface BalanceReading {
-  readonly mass_g: number;
-  readonly stable: boolean;
-}

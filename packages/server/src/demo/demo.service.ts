@@ -1,5 +1,5 @@
 /** Fills an empty database with the demo school: one lesson in each state, through the same services as real work. */
-import { seededRandom, shippedPracticals } from '@kivex/core';
+import { seededRandom, shippedPracticals, usualStock } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -13,7 +13,9 @@ import { MarksService } from '../marking/marks.service.js';
 import { LessonLogService, type NewEntry } from '../observing/lesson-log.service.js';
 import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
-import { demoClasses, demoPassword, demoSchool, demoStaff } from './demo-data.js';
+import { RoomsService } from '../rooms/rooms.service.js';
+import { StoreService, today } from '../store/store.service.js';
+import { demoBatches, demoClasses, demoPassword, demoRooms, demoSchool, demoStaff } from './demo-data.js';
 import { demoWork } from './demo-work.js';
 
 /** A PIN anyone can work out from the place in the class list; demo data only. */
@@ -31,6 +33,8 @@ export class DemoService {
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
     private readonly marks: MarksService,
+    private readonly rooms: RoomsService,
+    private readonly store: StoreService,
   ) {}
 
   /** Fills the database unless it holds a school; returns lines that say how to log in. */
@@ -65,9 +69,10 @@ export class DemoService {
     const staff = demoStaff.map((s) => ({ ...s, id: uuidv7(), schoolId, passwordHash }));
     await this.source.getRepository(Staff).insert(staff);
     const teacher: StaffCaller = staff[0]!;
-    const [practical] = (await Promise.all(
-      shippedPracticals.map((document) => this.practicals.add(schoolId, document)),
-    )) as [string];
+    const ids: string[] = [];
+    for (const document of shippedPracticals) ids.push(await this.practicals.add(schoolId, document));
+    const practical = ids[0]!;
+    const hydroxides = ids[shippedPracticals.findIndex((p) => p.title.startsWith('Hydroxide'))]!;
 
     const classes = [];
     for (const { name, students } of demoClasses) {
@@ -85,14 +90,23 @@ export class DemoService {
       await this.source.getRepository(Student).insert(rows);
       classes.push({ id, students: rows.map((r) => r.id) });
     }
+    for (const { name, plan: room } of demoRooms) await this.rooms.add(schoolId, name, room);
+    await this.fillStore({ ...staff[1]!, schoolId });
+
     const [beacon, harbour] = classes as [(typeof classes)[number], (typeof classes)[number]];
 
     const today = new Date();
     const at = (days: number, hour: number): Date =>
       new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, 0, 0);
-    const plan = (students: { id: string; students: string[] }, startsAt: Date, room: string, size: number) =>
+    const plan = (
+      students: { id: string; students: string[] },
+      startsAt: Date,
+      room: string,
+      size: number,
+      what = practical,
+    ) =>
       this.lessons.create(teacher, {
-        practical,
+        practical: what,
         class: students.id,
         startsAt: startsAt.toISOString(),
         room,
@@ -104,6 +118,7 @@ export class DemoService {
       });
 
     await plan(harbour, at(2, 11), 'Lab 1', 2);
+    await plan(beacon, at(5, 9), 'Lab 2', 2, hydroxides);
     const running = await plan(beacon, new Date(today.getTime() - 22 * minute), 'Lab 2', 2);
     await this.play(
       teacher,
@@ -119,6 +134,23 @@ export class DemoService {
     await this.play(teacher, released, 58, (group) => (group === 3 ? 0.8 : 1), at(-8, 9));
     await this.end(teacher, released, at(-8, 10));
     await this.release(teacher, released, at(-6, 16));
+  }
+
+  /** The store as the technician keeps it: what a school usually holds, with counted batches. */
+  private async fillStore(technician: StaffCaller): Promise<void> {
+    for (const item of usualStock) {
+      const id = await this.store.addItem(technician.schoolId, {
+        ...item,
+        place: item.form === 'liquid' ? 'acid cupboard' : item.form === 'solid' ? 'bay 2' : 'drawer 4',
+      });
+      for (const [amount, code, days] of demoBatches[item.name] ?? [])
+        await this.store.addBatch(technician, id, {
+          amount,
+          code,
+          opened: null,
+          expires: days === null ? null : today(new Date(Date.now() + days * 24 * 60 * minute)),
+        });
+    }
   }
 
   /** Begins a lesson and logs each group's work up to its share. */

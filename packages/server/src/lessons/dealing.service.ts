@@ -108,27 +108,40 @@ export class DealingService {
     );
   }
 
-  /** Deals the unknowns of a lesson anew and keeps the result. */
-  async dealAnew(lesson: Lesson, pinned: Readonly<Record<string, readonly string[]>>): Promise<void> {
-    const [groupRows, seats, sampleRows, version] = await Promise.all([
+  private async laidOut(lesson: Lesson) {
+    const [groupRows, seats, samples] = await Promise.all([
       this.groups.findBy({ lessonId: lesson.id }),
       this.seats.findBy({ lessonId: lesson.id }),
       this.samples.findBy({ lessonId: lesson.id, role: 'unknown' }),
-      this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
     ]);
-    const known = new Set(sampleRows.map((s) => s.id));
-    for (const list of Object.values(pinned))
-      if (!Array.isArray(list) || list.some((id) => !known.has(id)))
-        throw badInput('A pin names a jar that is not in this lesson. Load the page again.', 'pinned');
     const groups = groupRows.map((g) => ({
       id: g.id,
       name: g.name,
       bench: [g.benchRow, g.benchColumn] as const,
       students: seats.filter((s) => s.groupId === g.id).map((s) => s.studentId),
     }));
-    const met = await this.metBefore(lesson.classId, sampleRows, groups, lesson.id);
+    return { groups, samples };
+  }
+
+  /** What each group of a lesson has met before. */
+  async metIn(lesson: Lesson): Promise<Met> {
+    const { groups, samples } = await this.laidOut(lesson);
+    return this.metBefore(lesson.classId, samples, groups, lesson.id);
+  }
+
+  /** Deals the unknowns of a lesson anew and keeps the result. */
+  async dealAnew(lesson: Lesson, pinned: Readonly<Record<string, readonly string[]>>): Promise<void> {
+    const [{ groups, samples }, version] = await Promise.all([
+      this.laidOut(lesson),
+      this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
+    ]);
+    const known = new Set(samples.map((s) => s.id));
+    for (const list of Object.values(pinned))
+      if (!Array.isArray(list) || list.some((id) => !known.has(id)))
+        throw badInput('A pin names a jar that is not in this lesson. Load the page again.', 'pinned');
+    const met = await this.metBefore(lesson.classId, samples, groups, lesson.id);
     const assign = dealUnknowns(
-      { groups, samples: sampleRows, perGroup: version.document.unknownsPerGroup, pinned },
+      { groups, samples, perGroup: version.document.unknownsPerGroup, pinned },
       met,
     );
     await this.unknowns.manager.transaction(async (db) => {

@@ -95,6 +95,13 @@ export class LessonViewsService {
     }));
   }
 
+  /** The lesson a sample belongs to. @throws 404 */
+  async lessonOfSample(schoolId: string, sampleId: string): Promise<{ id: string }> {
+    const sample = await this.samples.findOneBy({ id: sampleId, lesson: { schoolId } });
+    if (!sample) throw notFound('jar');
+    return { id: sample.lessonId };
+  }
+
   /** The samples of a lesson in order, with what they hold. */
   samplesOf(lessonId: string): Promise<LessonSample[]> {
     return this.samples.find({ where: { lessonId }, order: { position: 'ASC' } });

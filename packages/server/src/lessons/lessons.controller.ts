@@ -80,6 +80,14 @@ export class LessonsController {
   ): Promise<void> {
     return this.lessons.plan(staff, id, planning);
   }
+  /** Samples somebody of each group has had before, by group id. */
+  @Get(':id/met')
+  met(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<Record<string, readonly string[]>> {
+    return this.lessons.met(staff, id);
+  }
   /** Deals the unknowns anew, with what is set by hand. */
   @Put(':id/dealing')
   async deal(
@@ -100,5 +108,17 @@ export class LessonsController {
     @Body() place: BenchPlaceDto,
   ): Promise<void> {
     return this.lessons.moveBench(staff, id, group, place);
+  }
+}
+
+/** Where the QR code on a jar or a labelled salt leads. */
+@Controller('api/jars')
+@AllowedTo(...anyStaff)
+export class JarsController {
+  constructor(private readonly views: LessonViewsService) {}
+
+  @Get(':id')
+  find(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<{ id: string }> {
+    return this.views.lessonOfSample(staff.schoolId, id);
   }
 }

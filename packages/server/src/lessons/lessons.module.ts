@@ -6,7 +6,7 @@ import { PracticalsModule } from '../practicals/practicals.module.js';
 import { RoomsModule } from '../rooms/rooms.module.js';
 import { DealingService } from './dealing.service.js';
 import { LessonViewsService } from './lesson-views.service.js';
-import { LessonsController } from './lessons.controller.js';
+import { JarsController, LessonsController } from './lessons.controller.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
 import { LessonsService } from './lessons.service.js';
 
@@ -17,7 +17,7 @@ import { LessonsService } from './lessons.service.js';
     PracticalsModule,
     RoomsModule,
   ],
-  controllers: [LessonsController],
+  controllers: [LessonsController, JarsController],
   providers: [LessonsService, LessonViewsService, DealingService],
   exports: [LessonsService, LessonViewsService, PracticalsModule, PeopleModule],
 })

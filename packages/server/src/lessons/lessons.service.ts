@@ -189,6 +189,11 @@ export class LessonsService {
     await this.lessons.update({ id }, { planning: { ...planning, schedule: planning.schedule ?? null } });
   }
 
+  /** What each group has met before, by group id. */
+  async met(staff: StaffCaller, id: string): Promise<Record<string, readonly string[]>> {
+    return Object.fromEntries(await this.dealing.metIn(await this.own(staff.schoolId, id)));
+  }
+
   /** Deals the unknowns of a planned lesson anew. @param pinned by group id: samples it has to have. */
   async deal(
     staff: StaffCaller,

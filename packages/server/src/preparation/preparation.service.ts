@@ -9,13 +9,14 @@ import {
   lessonNeeds,
   makingOf,
   plateKindOf,
+  plateRows,
+  portionsIn,
   prepTasks,
   riskOf,
   substitutes,
   testOf,
   usualPrep,
   wasteOf,
-  isDoneOn,
   type Label,
   type LessonNeeds,
   type LessonSize,
@@ -148,7 +149,7 @@ export class PreparationService {
     const size: LessonSize = {
       groups: Math.max(1, lesson.groupList.length),
       students: lesson.students,
-      portions: portionsOf(lesson),
+      portions: portionsIn(lesson.samples, lesson.groupList),
       places: planning.places,
     };
     const settings = { ...usualPrep, surplus: planning.surplus, drop_mL: planning.drop_mL };
@@ -224,7 +225,7 @@ export class PreparationService {
         names: Object.fromEntries(lesson.samples.map((s) => [s.key, s.label])),
         plate: {
           kind,
-          wells: layPlate(kind, plateRows(lesson), lesson.planning.skip),
+          wells: layPlate(kind, plateRows(lesson.practical), lesson.planning.skip),
           tests: Object.fromEntries(
             lesson.practical.tests.map((t) => [t.test, testOf(t.test).name.split(/[:,]/)[0]!]),
           ),
@@ -269,32 +270,4 @@ export class PreparationService {
       }),
     );
   }
-}
-
-/** Groups that work on each sample, by its key. */
-export const portionsOf = (lesson: LessonView): Record<string, number> =>
-  Object.fromEntries(
-    lesson.samples.map((s) => [
-      s.key,
-      s.role === 'known'
-        ? lesson.groupList.length
-        : lesson.groupList.filter((g) => g.unknowns.includes(s.id)).length,
-    ]),
-  );
-
-/** What one group's plate holds: drop tests on solutions, knowns first, then as many unknowns as a group has. */
-function plateRows({ practical }: LessonView): { key: string; tests: string[] }[] {
-  const onPlate = practical.tests.filter(({ test }) =>
-    testOf(test).attributes.some((a) => a.reads === 'precipitate' || a.reads === 'spot'),
-  );
-  const rows = practical.samples
-    .filter((s) => s.form === 'solution')
-    .map((s) => ({ s, tests: onPlate.filter((t) => isDoneOn(t, s)).map((t) => t.test as string) }))
-    .filter(({ tests }) => tests.length);
-  const knowns = rows.filter(({ s }) => s.role === 'known');
-  const unknowns = rows.filter(({ s }) => s.role === 'unknown').slice(0, practical.unknownsPerGroup);
-  return [
-    ...knowns.map(({ s, tests }) => ({ key: s.key, tests })),
-    ...unknowns.map(({ tests }, i) => ({ key: `unknown ${i + 1}`, tests })),
-  ];
 }

@@ -16,7 +16,7 @@ import {
   StreamableFile,
   Res,
 } from '@nestjs/common';
-import { readFormula } from '@kivex/core';
+import { readFormula, usualStock } from '@kivex/core';
 import type { Request, Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
 import { badInput } from '../problems/problems.js';
@@ -88,6 +88,15 @@ export class StoreController {
     return this.store.move(staff, id, amount, reason.trim());
   }
 
+  /** Enters what a school's store usually holds, without amounts; what is there already is left as it is. */
+  @Post('usual')
+  @HttpCode(200)
+  usual(@ByStaff() staff: StaffCaller): Promise<{ items: number; batches: number }> {
+    return this.store.bringIn(staff, {
+      problem: null,
+      rows: usualStock.map((item, i) => ({ line: i + 1, item, batch: null, problem: null })),
+    });
+  }
   @Get('sheet/:kind')
   async sheet(
     @ByStaff() staff: StaffCaller,

@@ -4,7 +4,7 @@ import type { ClassRoster, Lesson } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
@@ -16,7 +16,8 @@ import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useClasses } from '../people/ClassesPage.js';
 import { dealGroups, moveStudent, type DraftGroup } from './deal-groups.js';
-import { usePracticals } from './lesson-queries.js';
+import { usePracticals } from '../practicals/practical-queries.js';
+import { useRooms } from '../rooms/room-queries.js';
 
 interface NewLesson {
   practical: string;
@@ -38,6 +39,8 @@ export default function NewLessonPage() {
   const cache = useQueryClient();
   const practicals = usePracticals();
   const classes = useClasses();
+  const rooms = useRooms();
+  const [params] = useSearchParams();
   const {
     register,
     handleSubmit,
@@ -45,12 +48,20 @@ export default function NewLessonPage() {
     setError,
     formState: { errors, isSubmitting },
   } = useForm<NewLesson>({
-    defaultValues: { practical: '', class: '', startsAt: proposed(), room: '', size: '2', perRow: '5' },
+    defaultValues: {
+      practical: params.get('practical') ?? '',
+      class: '',
+      startsAt: proposed(),
+      room: '',
+      size: '2',
+      perRow: '5',
+    },
   });
-  const [classId, size, perRow, practicalId] = useWatch({
+  const [classId, size, perRow, practicalId, roomName] = useWatch({
     control,
-    name: ['class', 'size', 'perRow', 'practical'],
+    name: ['class', 'size', 'perRow', 'practical', 'room'],
   });
+  const room = rooms.data?.find((r) => r.name === roomName.trim());
   const roster = useQuery({
     queryKey: ['class', classId],
     queryFn: () => request<ClassRoster>('GET', `/api/classes/${classId}`),
@@ -66,10 +77,11 @@ export default function NewLessonPage() {
             students.map((s) => s.id),
             Number(size),
             Number(perRow),
+            room?.plan.benches,
           )
         : [],
     );
-  }, [students, size, perRow]);
+  }, [students, size, perRow, room]);
 
   if (practicals.isPending || classes.isPending) return <Loading what="practicals and classes" />;
   if (practicals.error || classes.error)
@@ -127,11 +139,13 @@ export default function NewLessonPage() {
         <Field label="Practical" help={practical?.summary} error={errors.practical?.message}>
           <Select {...register('practical')}>
             <option value="">Choose a practical</option>
-            {practicals.data.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.title}
-              </option>
-            ))}
+            {practicals.data
+              .filter((p) => !p.archived)
+              .map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.title}
+                </option>
+              ))}
           </Select>
         </Field>
         <Field label="Class" error={errors.class?.message}>
@@ -147,9 +161,24 @@ export default function NewLessonPage() {
         <Field label="Date and time" error={errors.startsAt?.message}>
           <Input type="datetime-local" {...register('startsAt')} />
         </Field>
-        <Field label="Room" error={errors.room?.message}>
-          <Input {...register('room')} placeholder="Lab 2" />
+        <Field
+          label="Room"
+          help={
+            room
+              ? `Its ${room.plan.benches.length} benches and their places are used.`
+              : rooms.data?.length
+                ? 'Choose one of your rooms, or write another.'
+                : undefined
+          }
+          error={errors.room?.message}
+        >
+          <Input {...register('room')} placeholder="Lab 2" list="rooms" autoComplete="off" />
         </Field>
+        <datalist id="rooms">
+          {rooms.data?.map((r) => (
+            <option key={r.id} value={r.name} />
+          ))}
+        </datalist>
         <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
           <Field label="Students a group">
             <Select {...register('size')}>
@@ -159,7 +188,7 @@ export default function NewLessonPage() {
             </Select>
           </Field>
           <Field label="Benches in a row">
-            <Select {...register('perRow')}>
+            <Select {...register('perRow')} disabled={Boolean(room)}>
               {[2, 3, 4, 5, 6].map((n) => (
                 <option key={n}>{n}</option>
               ))}
@@ -193,7 +222,7 @@ export default function NewLessonPage() {
             )}
             <Box
               display="grid"
-              gridTemplateColumns={`repeat(${perRow}, minmax(8rem, 1fr))`}
+              gridTemplateColumns={`repeat(${Math.max(1, ...groups.map((g) => g.column + 1))}, minmax(8rem, 1fr))`}
               gap="2"
               overflowX="auto"
               mt="2"

@@ -1,5 +1,5 @@
 /** The server's lessons as the pages hold them. */
-import type { Lesson, LessonHead, LessonState, MarkTable, PracticalHead, WireEvent } from '@kivex/contract';
+import type { Lesson, LessonHead, LessonState, MarkTable, WireEvent } from '@kivex/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../kit/request/request.js';
 
@@ -7,8 +7,6 @@ export const useLessons = () =>
   useQuery({ queryKey: ['lessons'], queryFn: () => request<LessonHead[]>('GET', '/api/lessons') });
 export const useLesson = (id: string) =>
   useQuery({ queryKey: ['lesson', id], queryFn: () => request<Lesson>('GET', `/api/lessons/${id}`) });
-export const usePracticals = () =>
-  useQuery({ queryKey: ['practicals'], queryFn: () => request<PracticalHead[]>('GET', '/api/practicals') });
 export const useMarks = (id: string, enabled = true) =>
   useQuery({
     queryKey: ['marks', id],

@@ -1,8 +1,8 @@
-/** One class: its roster, adding names by paste or CSV file, PIN cards to print. */
+/** One class: its roster, adding names by paste or from a sheet, the list as a sheet, PIN cards to print. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassRoster, PinCard } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { KeyRound, Printer, UserMinus } from 'lucide-react';
+import { FileDown, KeyRound, Printer, UserMinus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -65,6 +65,17 @@ export default function ClassPage() {
                   <KeyRound size={18} aria-hidden /> PINs for the {without.length} without
                 </Button>
               )}
+              {(['csv', 'xlsx', 'ods'] as const).map((kind) => (
+                <Button asChild key={kind} size="small">
+                  <a
+                    href={`/api/classes/${id}/roster/sheet/${kind}`}
+                    download
+                    title={`The class list as ${kind.toUpperCase()}`}
+                  >
+                    <FileDown size={14} aria-hidden /> {kind.toUpperCase()}
+                  </a>
+                </Button>
+              ))}
               <Button
                 variant={without.length === students.length ? 'go' : 'plain'}
                 onClick={() => void makePins(students.map((s) => s.id))}
@@ -88,7 +99,7 @@ export default function ClassPage() {
           </Notice>
         )}
         {!students.length ? (
-          <Empty title="Nobody here yet">Paste the list of names beside this, or choose a CSV file.</Empty>
+          <Empty title="Nobody here yet">Paste the list of names beside this, or choose a sheet.</Empty>
         ) : (
           <chakra.ul columns={{ base: 1, md: 2 }} columnGap="6">
             {students.map((student) => (

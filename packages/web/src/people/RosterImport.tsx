@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
+import { sendFile } from '../kit/request/send-file.js';
 import { Tile } from '../kit/Tile.js';
 
 const pause = 300;
@@ -74,15 +75,18 @@ export function RosterImport({ classId }: { readonly classId: string }) {
         width="100%"
       />
       <chakra.label fontWeight="600">
-        or choose a CSV file{' '}
+        or choose a sheet (CSV, XLSX or ODS){' '}
         <input
           type="file"
-          accept=".csv,.txt,text/csv,text/plain"
+          accept=".csv,.txt,.xlsx,.ods"
           onChange={(e) => {
             const file = e.target.files?.[0];
             if (!file) return;
-            if (file.size > 200_000) setProblem('This file is too large for a class list.');
-            else void file.text().then(setText, () => setProblem('This file could not be read.'));
+            setProblem(undefined);
+            void sendFile<{ text: string }>(`/api/classes/${classId}/roster/file`, file).then(
+              (read) => setText(read.text),
+              (error: Error) => setProblem(error.message),
+            );
             e.target.value = '';
           }}
         />

@@ -1,7 +1,16 @@
-/** What each test should show for each sample: computed from the core, not typed. */
-import { Box, chakra } from '@chakra-ui/react';
-import type { LessonSample } from '@kivex/contract';
-import { attributeOf, expectationOf, testOf, type Practical } from '@kivex/core';
+/** What each test should show for each sample, and whether it will be seen at these strengths: computed, not typed. */
+import { Box } from '@chakra-ui/react';
+import {
+  attributeOf,
+  evidenceOf,
+  testOf,
+  warningText,
+  type Practical,
+  type PracticalSample,
+} from '@kivex/core';
+import { TriangleAlert } from 'lucide-react';
+import { useMemo } from 'react';
+import { Cell, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -9,73 +18,68 @@ const heads: Readonly<Record<string, string>> = {
   colour: 'to the naked eye',
   throughBlueGlass: 'through blue glass',
 };
-const Cell = chakra('td', {
-  base: { px: '3', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200', verticalAlign: 'middle' },
-});
-const Head = chakra('th', {
-  base: { px: '3', py: '1.5', textAlign: 'left', color: 'ink.soft', fontWeight: '600' },
-});
+
+export interface SampleName {
+  readonly label: string;
+  readonly holds: string;
+}
 
 export function EvidenceTable({
-  samples,
-  tests,
+  practical,
+  nameOf,
 }: {
-  readonly samples: readonly LessonSample[];
-  readonly tests: Practical['tests'];
+  readonly practical: Pick<Practical, 'samples' | 'tests'>;
+  readonly nameOf: (sample: PracticalSample) => SampleName;
 }) {
-  const columns = tests.flatMap(({ test, variant, attributes }) =>
-    attributes.map((attribute) => ({ test: testOf(test), variant, attribute })),
+  const evidence = useMemo(() => evidenceOf(practical), [practical]);
+  const columns = practical.tests.flatMap(({ test, attributes }) =>
+    attributes.map((attribute) => ({ test: testOf(test), attribute: attributeOf(testOf(test), attribute) })),
   );
   return (
     <Tile>
-      <chakra.h2 fontSize="lg" mb="1">
-        What each sample shows
-      </chakra.h2>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="What each sample shows">
-        <chakra.table width="100%" borderCollapse="collapse">
-          <thead>
-            <tr>
-              <Head>Sample</Head>
-              <Head>holds</Head>
-              {columns.map(({ test, attribute }) => (
-                <Head key={`${test.id} ${attribute}`}>
-                  {test.name}, {heads[attribute] ?? attributeOf(test, attribute).question}
-                </Head>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {samples.map((sample) => (
-              <tr key={sample.id}>
-                <Cell fontWeight="600" whiteSpace="nowrap">
-                  {sample.role === 'known' ? 'Labelled' : sample.label}
-                </Cell>
-                <Cell>{sample.holds}</Cell>
-                {columns.map(({ test, variant, attribute }) => {
-                  const values = expectationOf(test.id, sample.ions, { variant })[attribute] ?? [];
-                  return (
-                    <Cell key={`${test.id} ${attribute}`}>
-                      <Box display="flex" alignItems="center" gap="2">
-                        {values.slice(0, 1).map((v) => (
-                          <Well
-                            key={v}
-                            look={attributeOf(test, attribute).values.find((x) => x.id === v)!.look}
-                            size={34}
-                            glass={attribute === 'throughBlueGlass'}
-                          />
-                        ))}
-                        {values
-                          .map((v) => attributeOf(test, attribute).values.find((x) => x.id === v)?.label)
-                          .join(' or ')}
+      <Table
+        label="What each sample shows"
+        heads={[
+          'Sample',
+          'holds',
+          ...columns.map(
+            ({ test, attribute }) =>
+              `${test.name.split(':')[0]}: ${heads[attribute.id] ?? attribute.question}`,
+          ),
+        ]}
+      >
+        {practical.samples.map((sample) => (
+          <tr key={sample.key}>
+            <Cell fontWeight="600" whiteSpace="nowrap">
+              {nameOf(sample).label}
+            </Cell>
+            <Cell>{nameOf(sample).holds}</Cell>
+            {columns.map(({ test, attribute }) => {
+              const cell = evidence.find((e) => e.sample === sample.key && e.test === test.id);
+              const values = cell?.shows[attribute.id] ?? [];
+              const shown = values
+                .map((v) => attribute.values.find((x) => x.id === v))
+                .filter((v) => v !== undefined);
+              const warning = cell?.warnings.find((w) => w.attribute === attribute.id);
+              return (
+                <Cell key={`${test.id} ${attribute.id}`}>
+                  <Box display="flex" alignItems="center" gap="2">
+                    {shown[0] && (
+                      <Well look={shown[0].look} size={34} glass={attribute.reads === 'glass-colour'} />
+                    )}
+                    {shown.map((v) => v.label).join(' or ') || (attribute.number ? values.join(' or ') : '·')}
+                    {warning && (
+                      <Box as="span" color="saffron" title={warningText(warning, nameOf(sample).label)}>
+                        <TriangleAlert size={18} aria-label={warningText(warning, nameOf(sample).label)} />
                       </Box>
-                    </Cell>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </chakra.table>
-      </Box>
+                    )}
+                  </Box>
+                </Cell>
+              );
+            })}
+          </tr>
+        ))}
+      </Table>
     </Tile>
   );
 }

@@ -1,6 +1,6 @@
-/** Plan: what is in the jars, what the flame will show, who sits where with which unknowns. */
+/** Plan: who sits where with which unknowns, what the tests will show, the rota, and how it would go. */
 import { Box, chakra } from '@chakra-ui/react';
-import { discriminate, lookalikes } from '@kivex/core';
+import { adviceFor, discriminationOf, unknownsOf, type RotaPin, type RotaSlot } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Play, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -10,6 +10,7 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
+import { Parts } from '../kit/Parts.js';
 import { request, RequestProblem } from '../kit/request/request.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -17,7 +18,10 @@ import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useMove } from '../lessons/lesson-queries.js';
 import { EvidenceTable } from './EvidenceTable.js';
+import { DealingPanel } from './DealingPanel.js';
+import { RehearsalPanel } from './RehearsalPanel.js';
 import { RoomPlan } from './RoomPlan.js';
+import { RotaPanel } from './RotaPanel.js';
 import { TellingApart } from './TellingApart.js';
 
 export default function PlanPage() {
@@ -35,19 +39,8 @@ export default function PlanPage() {
   });
   const teaching = me.data?.role !== 'technician';
   const unknowns = lesson.samples.filter((s) => s.role === 'unknown');
-  const pairs = lookalikes(
-    unknowns.map((s) => s.ions),
-    lesson.practical.tests,
-  );
-  const found = useMemo(() => {
-    const jars = lesson.samples.filter((s) => s.role === 'unknown');
-    return discriminate(
-      jars.map((s) => ({ ions: s.ions })),
-      lesson.practical.tests.map((t) => t.test),
-    );
-  }, [lesson.samples, lesson.practical.tests]);
-  const names = (pair: readonly [number, number]) =>
-    pair.map((i) => `${unknowns[i]!.label} (${unknowns[i]!.holds})`).join(' and ');
+  const advice = useMemo(() => adviceFor(lesson.practical), [lesson.practical]);
+  const byKey = useMemo(() => new Map(lesson.samples.map((s) => [s.key, s])), [lesson.samples]);
 
   const consequences: Consequence[] = [
     ...(lesson.state === 'planned'
@@ -78,16 +71,9 @@ export default function PlanPage() {
           },
         ]
       : []),
-    ...pairs.map(({ pair, how }): Consequence => ({
-      key: pair.join(),
-      tone: how === 'same' ? 'look' : 'tell',
-      text:
-        how === 'same' ? (
-          <>{names(pair)} show the same flame: this practical asks for the metal ion only.</>
-        ) : (
-          <>{names(pair)} can look alike to the eye; the blue glass helps.</>
-        ),
-    })),
+    ...advice
+      .filter((a) => a.tone === 'look' || a.tone === 'stop' || a.key === 'apart')
+      .map(({ key, tone, text }): Consequence => ({ key, tone, text })),
     ...(lesson.unseated.length
       ? [
           {
@@ -124,12 +110,106 @@ export default function PlanPage() {
         </Follows>
       }
     >
-      {lesson.state === 'planned' && teaching && <TimeAndRoom />}
-      <EvidenceTable samples={lesson.samples} tests={lesson.practical.tests} />
-      <TellingApart unknowns={unknowns} found={found} />
-      <RoomPlan />
+      <Parts
+        label="Parts of the plan"
+        parts={[
+          {
+            id: 'benches',
+            name: 'Benches and jars',
+            show: () => (
+              <>
+                {lesson.state === 'planned' && teaching && <TimeAndRoom />}
+                <RoomPlan />
+                {teaching && <DealingPanel />}
+              </>
+            ),
+          },
+          {
+            id: 'evidence',
+            name: 'Evidence',
+            show: () => (
+              <>
+                <EvidenceTable
+                  practical={lesson.practical}
+                  nameOf={(sample) => ({
+                    label: sample.role === 'known' ? 'Labelled' : (byKey.get(sample.key)?.label ?? ''),
+                    holds: byKey.get(sample.key)?.holds ?? '',
+                  })}
+                />
+                <TellingApart
+                  labels={unknownsOf(lesson.practical).map((s) => {
+                    const own = byKey.get(s.key);
+                    return own ? `${own.label} (${own.holds})` : s.key;
+                  })}
+                  found={discriminationOf(lesson.practical)}
+                />
+              </>
+            ),
+          },
+          { id: 'rota', name: 'Rota', show: () => <LessonRota /> },
+          { id: 'rehearsal', name: 'Rehearsal', show: () => <LessonRehearsal /> },
+        ]}
+      />
     </Surface>
   );
+}
+
+/** The rota of this lesson; what is set is kept with it. */
+function LessonRota() {
+  const lesson = useThisLesson();
+  const cache = useQueryClient();
+  const [places, setPlaces] = useState(lesson.planning.places);
+  const [pins, setPins] = useState<readonly RotaPin[]>(lesson.planning.pins);
+  const save = useMutation({
+    mutationFn: (schedule: readonly RotaSlot[]) =>
+      request('PUT', `/api/lessons/${lesson.id}/planning`, { ...lesson.planning, places, pins, schedule }),
+    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
+  });
+  const same = (schedule: readonly RotaSlot[] | undefined) =>
+    JSON.stringify(schedule) === JSON.stringify(lesson.planning.schedule);
+  return (
+    <RotaPanel
+      practical={lesson.practical}
+      groups={lesson.groupList.length}
+      places={places}
+      pins={pins}
+      setPlaces={setPlaces}
+      setPins={setPins}
+      groupName={(g) => lesson.groupList[g - 1]?.name ?? `Group ${g}`}
+      after={(schedule) => (
+        <Box display="flex" gap="3" alignItems="center">
+          <Button
+            variant="go"
+            disabled={!schedule || same(schedule) || save.isPending}
+            onClick={() => schedule && save.mutate(schedule)}
+          >
+            {schedule && same(schedule) ? 'This rota is kept' : 'Keep this rota'}
+          </Button>
+          {save.error && <Notice tone="stop">{save.error.message}</Notice>}
+          {lesson.planning.schedule && !same(schedule) && (
+            <span>Another rota is kept with the lesson; keeping this one takes its place.</span>
+          )}
+        </Box>
+      )}
+    />
+  );
+}
+
+/** Rehearses with the groups, jars, places and rota of this lesson. */
+function LessonRehearsal() {
+  const lesson = useThisLesson();
+  const plan = useMemo(() => {
+    const keyOf = new Map(lesson.samples.map((s) => [s.id, s.key]));
+    return {
+      practical: lesson.practical,
+      groups: lesson.groupList.length,
+      places: lesson.planning.places,
+      unknowns: lesson.groupList.map((g) => g.unknowns.map((id) => keyOf.get(id)!)),
+      ...(lesson.planning.schedule ? { schedule: lesson.planning.schedule } : {}),
+    };
+  }, [lesson]);
+  const names = new Map(lesson.samples.map((s) => [s.key, `${s.label} (${s.holds})`]));
+  return <RehearsalPanel plan={plan} practical={lesson.practical} nameOf={(key) => names.get(key) ?? key} />;
 }
 
 function TimeAndRoom() {

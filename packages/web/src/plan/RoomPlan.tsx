@@ -1,5 +1,17 @@
-/** The benches as they stand in the room: each group, its students and its unknowns. */
+/** The benches as they stand in the room: each group, its students and its unknowns. A group is dragged to another bench. */
 import { Box, chakra } from '@chakra-ui/react';
+import type { LessonGroup } from '@kivex/contract';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { GripVertical } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
@@ -17,8 +29,25 @@ export function RoomPlan() {
       request('PUT', `/api/lessons/${lesson.id}/seats/${student}`, { group }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
+  const moveBench = useMutation({
+    mutationFn: ({ group, row, column }: { group: string; row: number; column: number }) =>
+      request('PUT', `/api/lessons/${lesson.id}/groups/${group}/bench`, { row, column }),
+    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
+  });
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: (event, { currentCoordinates: { x, y } }) => {
+        const by = { ArrowLeft: [-160, 0], ArrowRight: [160, 0], ArrowUp: [0, -110], ArrowDown: [0, 110] }[
+          event.code
+        ];
+        return by ? { x: x + by[0]!, y: y + by[1]! } : undefined;
+      },
+    }),
+  );
   const may = me.data?.role !== 'technician' && (lesson.state === 'planned' || lesson.state === 'running');
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
+  const rows = Math.max(...lesson.groupList.map((g) => g.bench[0])) + 1;
   const labels = new Map(lesson.samples.map((s) => [s.id, s.label]));
   const choose = (student: { id: string; name: string }, group: string) => (
     <Select
@@ -42,46 +71,48 @@ export function RoomPlan() {
       <chakra.h2 fontSize="lg" mb="2">
         The room
       </chakra.h2>
-      {seat.error && <Notice tone="stop">{seat.error.message}</Notice>}
-      <Box
-        display="grid"
-        gridTemplateColumns={`repeat(${columns}, minmax(8.5rem, 1fr))`}
-        gap="2"
-        overflowX="auto"
-        tabIndex={0}
-        role="region"
-        aria-label="Benches"
+      {(seat.error ?? moveBench.error) && (
+        <Notice tone="stop">{(seat.error ?? moveBench.error)!.message}</Notice>
+      )}
+      <DndContext
+        sensors={sensors}
+        onDragEnd={({ active, over }) => {
+          const [row, column] = String(over?.id ?? '')
+            .split(' ')
+            .map(Number);
+          if (over && row !== undefined && column !== undefined)
+            moveBench.mutate({ group: String(active.id), row, column });
+        }}
       >
-        {lesson.groupList.map((group) => (
-          <Box
-            key={group.id}
-            gridRow={group.bench[0] + 1}
-            gridColumn={group.bench[1] + 1}
-            bg="slate.50"
-            borderWidth="1px"
-            borderStyle="solid"
-            borderColor="slate.300"
-            borderRadius="tile"
-            p="2"
-          >
-            <Box display="flex" justifyContent="space-between" gap="2">
-              <b>{group.name}</b>
-            </Box>
-            <chakra.div fontFamily="mono" fontSize="sm" color="permanganate" fontWeight="600">
-              {group.unknowns
-                .map((id) => labels.get(id))
-                .sort()
-                .join(', ')}
-            </chakra.div>
-            {group.students.map((student) => (
-              <Box key={student.id} mt="1" fontSize="sm">
-                {student.name}
-                {may && choose(student, group.id)}
-              </Box>
-            ))}
-          </Box>
-        ))}
-      </Box>
+        <Box
+          display="grid"
+          gridTemplateColumns={`repeat(${columns}, minmax(8.5rem, 1fr))`}
+          gap="2"
+          overflowX="auto"
+          tabIndex={0}
+          role="region"
+          aria-label="Benches"
+        >
+          {Array.from({ length: rows * columns }, (_, i) => {
+            const [row, column] = [Math.floor(i / columns), i % columns];
+            const group = lesson.groupList.find((g) => g.bench[0] === row && g.bench[1] === column);
+            return (
+              <BenchSpot key={i} row={row} column={column} empty={!group}>
+                {group && (
+                  <GroupCard group={group} movable={may} jars={group.unknowns.map((id) => labels.get(id)!)}>
+                    {group.students.map((student) => (
+                      <Box key={student.id} mt="1" fontSize="sm">
+                        {student.name}
+                        {may && choose(student, group.id)}
+                      </Box>
+                    ))}
+                  </GroupCard>
+                )}
+              </BenchSpot>
+            );
+          })}
+        </Box>
+      </DndContext>
       {may && lesson.unseated.length > 0 && (
         <Box mt="3" display="grid" gap="2" gridTemplateColumns="repeat(auto-fill, minmax(12rem, 1fr))">
           {lesson.unseated.map((student) => (
@@ -92,5 +123,90 @@ export function RoomPlan() {
         </Box>
       )}
     </Tile>
+  );
+}
+
+function BenchSpot({
+  row,
+  column,
+  empty,
+  children,
+}: {
+  readonly row: number;
+  readonly column: number;
+  readonly empty: boolean;
+  readonly children: ReactNode;
+}) {
+  const { setNodeRef, isOver } = useDroppable({ id: `${row} ${column}` });
+  return (
+    <Box
+      ref={setNodeRef}
+      gridRow={row + 1}
+      gridColumn={column + 1}
+      borderRadius="tile"
+      borderWidth="2px"
+      borderStyle={empty ? 'dashed' : 'solid'}
+      borderColor={isOver ? 'permanganate' : empty ? 'slate.200' : 'transparent'}
+      minH="5rem"
+    >
+      {children}
+    </Box>
+  );
+}
+
+function GroupCard({
+  group,
+  jars,
+  movable,
+  children,
+}: {
+  readonly group: LessonGroup;
+  readonly jars: readonly string[];
+  readonly movable: boolean;
+  readonly children: ReactNode;
+}) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: group.id,
+    disabled: !movable,
+  });
+  return (
+    <Box
+      ref={setNodeRef}
+      height="100%"
+      bg="slate.50"
+      borderWidth="1px"
+      borderStyle="solid"
+      borderColor="slate.300"
+      borderRadius="tile"
+      p="2"
+      position="relative"
+      boxShadow={isDragging ? 'lift' : undefined}
+      style={{
+        transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
+        zIndex: isDragging ? 4 : 1,
+      }}
+    >
+      <Box display="flex" alignItems="center" gap="1">
+        {movable && (
+          <chakra.button
+            type="button"
+            {...listeners}
+            {...attributes}
+            aria-label={`Move ${group.name} to another bench`}
+            cursor="grab"
+            touchAction="none"
+            color="ink.faint"
+            p="0.5"
+          >
+            <GripVertical size={16} aria-hidden />
+          </chakra.button>
+        )}
+        <b>{group.name}</b>
+      </Box>
+      <chakra.div fontFamily="mono" fontSize="sm" color="permanganate" fontWeight="600">
+        {[...jars].sort().join(', ')}
+      </chakra.div>
+      {children}
+    </Box>
   );
 }

@@ -1,7 +1,8 @@
 /** Can the tests tell the unknowns apart? The pairs that stay alike, the cheapest test for them, and a key as a tree. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { LessonSample } from '@kivex/contract';
 import { attributeOf, testOf, variantOf, type Discrimination, type Key } from '@kivex/core';
+import { Printer } from 'lucide-react';
+import { Button } from '../kit/Button.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -106,18 +107,18 @@ const priced = (id: string): string => {
 };
 
 /**
- * @param found what `discriminate` says of the unknowns with the practical's tests, in the order given.
+ * @param labels what the unknowns are called, in the order of `found`.
+ * @param found what `discriminate` says of the unknowns with the practical's tests.
  */
 export function TellingApart({
-  unknowns,
+  labels,
   found,
 }: {
-  readonly unknowns: readonly LessonSample[];
+  readonly labels: readonly string[];
   readonly found: Discrimination;
 }) {
-  if (unknowns.length < 2) return null;
-  const labels = unknowns.map((s) => `${s.label} (${s.holds})`);
-  const pairs = (unknowns.length * (unknowns.length - 1)) / 2;
+  if (labels.length < 2) return null;
+  const pairs = (labels.length * (labels.length - 1)) / 2;
   const alike = found.inseparable.length;
   const cheapest = found.add[0];
   return (
@@ -153,9 +154,12 @@ export function TellingApart({
           )}
         </List>
       )}
-      <chakra.h3 fontSize="md" mb="2">
-        The key
-      </chakra.h3>
+      <Box display="flex" alignItems="center" gap="3" mb="2">
+        <chakra.h3 fontSize="md">The key</chakra.h3>
+        <Button data-noprint size="small" onClick={() => print()}>
+          <Printer size={16} aria-hidden /> Print
+        </Button>
+      </Box>
       <Tree node={found.key} labels={labels} />
     </Tile>
   );

@@ -1,168 +1,280 @@
-/** Prepare: what the technician does when, which jar is which, and labels that reveal nothing. */
+/** Prepare: what the technician makes, sets out, labels and throws away, and when; ticked off with who. */
 import { Box, chakra } from '@chakra-ui/react';
-import { testOf, variantOf } from '@kivex/core';
-import { Printer } from 'lucide-react';
+import { formulaInText, type SampleNeed } from '@kivex/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { FileDown } from 'lucide-react';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
+import { Notice } from '../kit/Notice.js';
+import { NumberInput } from '../kit/NumberInput.js';
+import { Parts } from '../kit/Parts.js';
+import { request } from '../kit/request/request.js';
+import { Cell, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
-import { Follows, Surface } from '../lessons/Follows.js';
+import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { amountText } from '../store/store-queries.js';
+import { BenchPart } from './BenchPart.js';
+import { LabelsPart } from './LabelsPart.js';
+import { RecipeView } from './RecipeView.js';
+import { RiskPart } from './RiskPart.js';
+import { TasksPart } from './TasksPart.js';
+import { usePrepChange, usePreparation } from './use-preparation.js';
+import { SubstitutionsPart, WastePart } from './WastePart.js';
 
-const hour = 3_600_000;
-const Cell = chakra('td', { base: { px: '3', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200' } });
-const Head = chakra('th', {
-  base: { px: '3', py: '1.5', textAlign: 'left', color: 'ink.soft', fontWeight: '600' },
-});
+const cm3 = (mL: number | null): string =>
+  mL === null ? '' : mL >= 100 ? `${Math.ceil(mL)} cm³` : `${Number(mL.toPrecision(2))} cm³`;
+const sampleTotal = ({ total, unit }: SampleNeed): string =>
+  unit === 'mL' ? cm3(total) : unit === 'g' ? `${Number(total.toPrecision(2))} g` : `${total} ${unit}`;
 
 export default function PreparePage() {
   const lesson = useThisLesson();
-  const [labels, setLabels] = useState(false);
-  const starts = Date.parse(lesson.startsAt);
-  const tasks = lesson.practical.tests
-    .flatMap(({ test, variant }) => variantOf(testOf(test), variant).preparations)
-    .map((p) => ({ ...p, due: new Date(starts - p.hoursBefore * hour).toISOString() }))
-    .sort((a, b) => a.due.localeCompare(b.due));
-  const jars = lesson.samples.filter((s) => s.role === 'unknown');
-  const portions = (id: string) => lesson.groupList.filter((g) => g.unknowns.includes(id)).length;
-  const waste = lesson.practical.tests.map(({ test, variant }) => variantOf(testOf(test), variant).waste);
-
-  if (labels)
-    return (
-      <JarLabels
-        labels={jars.map((j) => j.label)}
-        lesson={`${lesson.className}, ${dayAndTime(lesson.startsAt)}`}
-        done={() => setLabels(false)}
-      />
-    );
-  return (
-    <Surface
-      follows={
-        <Follows
-          consequences={[
-            {
-              key: 'secret',
-              tone: 'look',
-              text: 'This sheet says what the jars hold: keep it in the prep room. The labels show codes only.',
-              action: (
-                <Button onClick={() => setLabels(true)}>
-                  <Printer size={18} aria-hidden /> Jar labels
-                </Button>
-              ),
-            },
-            ...waste.map((text) => ({
-              key: text,
-              tone: 'tell' as const,
-              text: (
-                <>
-                  <b>Waste.</b> {text}
-                </>
-              ),
-            })),
-            {
-              key: 'defer',
-              tone: 'tell',
-              text: "These are the usual cautions. Your employer's risk assessment, local codes and the qualified person in charge decide.",
-            },
-          ]}
-        />
-      }
-    >
-      <Tile>
-        <chakra.h2 fontSize="lg" mb="1">
-          What to do when
-        </chakra.h2>
-        <chakra.ol>
-          {tasks.map((task) => (
-            <chakra.li
-              key={task.task}
-              display="grid"
-              gridTemplateColumns="11rem 1fr"
-              gap="3"
-              py="2"
-              borderTop="1px solid"
-              borderColor="slate.200"
-            >
-              <b>{task.hoursBefore ? dayAndTime(task.due) : 'on the day'}</b>
-              <span>{task.task}</span>
-            </chakra.li>
-          ))}
-        </chakra.ol>
-      </Tile>
-      <Tile>
-        <chakra.h2 fontSize="lg" mb="1">
-          Jars and labelled salts
-        </chakra.h2>
-        <chakra.table width="100%" borderCollapse="collapse">
-          <thead>
-            <tr>
-              <Head>Label to write</Head>
-              <Head>Fill with</Head>
-              <Head>Form</Head>
-              <Head>Portions</Head>
-            </tr>
-          </thead>
-          <tbody>
-            {lesson.samples.map((sample) => (
-              <tr key={sample.id}>
-                <Cell fontWeight="600" fontFamily={sample.role === 'unknown' ? 'mono' : undefined}>
-                  {sample.label}
-                </Cell>
-                <Cell>{sample.holds}</Cell>
-                <Cell>
-                  {
-                    lesson.practical.samples.find(
-                      (s) => s.ions.join() === sample.ions.join() && s.role === sample.role,
-                    )?.form
-                  }
-                </Cell>
-                <Cell>{sample.role === 'known' ? lesson.groupList.length : portions(sample.id)}</Cell>
-              </tr>
-            ))}
-          </tbody>
-        </chakra.table>
-      </Tile>
-    </Surface>
+  const cache = useQueryClient();
+  const [params] = useSearchParams();
+  const [opened] = useState(() => Date.now());
+  const { needs, tasks, apparatus, waste, risk, log, store } = usePreparation(lesson);
+  const change = usePrepChange(lesson.id);
+  const settings = useMutation({
+    mutationFn: (part: object) =>
+      request('PUT', `/api/lessons/${lesson.id}/planning`, { ...lesson.planning, ...part }),
+    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
+  });
+  const byKey = new Map(lesson.samples.map((s) => [s.key, s]));
+  const jar = params.get('jar');
+  const take = (item: string, amount: number, reason: string) =>
+    change.mutate({ path: 'takings', body: { item, amount, reason: reason.slice(0, 160) } });
+  const missing = [...needs.reagents, ...needs.samples].flatMap((n) => {
+    const best = n.recipes[0];
+    return best && 'from' in best && !best.from.enough ? [best.from.name] : [];
+  });
+  const impossible = [...needs.reagents, ...needs.samples].flatMap((n) =>
+    n.recipes[0]?.kind === 'impossible' ? [n.recipes[0].why] : [],
   );
-}
-
-function JarLabels({
-  labels,
-  lesson,
-  done,
-}: {
-  readonly labels: readonly string[];
-  readonly lesson: string;
-  readonly done: () => void;
-}) {
-  return (
-    <>
-      <Box data-noprint display="flex" gap="2" mb="4">
-        <Button variant="go" onClick={() => print()}>
-          <Printer size={18} aria-hidden /> Print
+  const left = tasks.filter((t) => !log.data?.ticks.find((k) => k.key === t.key)?.done);
+  const overdue = left.filter(
+    (t) => t.hoursBefore >= 0 && Date.parse(lesson.startsAt) - t.hoursBefore * 3_600_000 < opened,
+  );
+  const failed = change.error ?? settings.error ?? log.error ?? store.error;
+  const consequences: Consequence[] = [
+    ...(failed ? [{ key: 'failed', tone: 'stop' as const, text: failed.message }] : []),
+    ...impossible.map((why): Consequence => ({ key: why, tone: 'stop', text: why })),
+    {
+      key: 'secret',
+      tone: 'look',
+      text: 'This page and its sheet say what the jars hold: keep them in the prep room. Labels show codes only.',
+      action: (
+        <Button asChild variant="go">
+          <a href={`/api/lessons/${lesson.id}/preparation/sheet.pdf`} download>
+            <FileDown size={18} aria-hidden /> Prep sheet (PDF)
+          </a>
         </Button>
-        <Button onClick={done}>Back</Button>
-      </Box>
-      <chakra.ul display="grid" gridTemplateColumns="repeat(3, 1fr)">
-        {labels.map((label) => (
-          <chakra.li
-            key={label}
-            border="1px dashed"
-            borderColor="slate.500"
-            bg="porcelain"
-            p="4"
-            textAlign="center"
-            breakInside="avoid"
-          >
-            <chakra.div fontFamily="mono" fontSize="2xl" fontWeight="700">
-              {label}
-            </chakra.div>
-            <chakra.div fontSize="sm" color="ink.soft">
-              {lesson}
-            </chakra.div>
-          </chakra.li>
-        ))}
-      </chakra.ul>
-    </>
+      ),
+    },
+    ...(overdue.length && lesson.state === 'planned'
+      ? [
+          {
+            key: 'overdue',
+            tone: 'look' as const,
+            text: `${overdue.length} ${overdue.length === 1 ? 'task is' : 'tasks are'} due by now and not ticked.`,
+          },
+        ]
+      : []),
+    ...(missing.length && store.data
+      ? [
+          {
+            key: 'missing',
+            tone: 'look' as const,
+            text: `The store does not hold enough, within its date, of: ${[...new Set(missing)].join(', ')}.`,
+          },
+        ]
+      : []),
+    ...waste
+      .filter((w) => w.bottles)
+      .map((w): Consequence => ({
+        key: w.stream.id,
+        tone: 'tell',
+        text: `${w.stream.name}: about ${Math.ceil(w.volume_mL)} cm³, ${w.bottles} ${w.bottles === 1 ? 'bottle' : 'bottles'} to set out.`,
+      })),
+    { key: 'defer', tone: 'tell', text: risk.deference },
+  ];
+  return (
+    <Surface follows={<Follows consequences={consequences} />}>
+      <Parts
+        label="Parts of the preparation"
+        parts={[
+          {
+            id: 'tasks',
+            name: `To do (${left.length})`,
+            show: () => (
+              <TasksPart
+                tasks={tasks}
+                log={log.data}
+                startsAt={lesson.startsAt}
+                lessonId={lesson.id}
+                tick={(key, done) => change.mutate({ path: 'ticks', body: { key, done } })}
+              />
+            ),
+          },
+          {
+            id: 'make',
+            name: 'Solutions and samples',
+            show: () => (
+              <>
+                <Tile>
+                  <Box display="flex" gap="3" alignItems="end" flexWrap="wrap" mb="2">
+                    <chakra.h2 fontSize="lg">Solutions and reagents</chakra.h2>
+                    <Box flex="1" />
+                    <chakra.label fontSize="sm" fontWeight="600">
+                      More for spills, %
+                      <Box width="5.5rem">
+                        <NumberInput
+                          value={Math.round(lesson.planning.surplus * 100)}
+                          max={300}
+                          step={5}
+                          onValue={(n) => settings.mutate({ surplus: (n ?? 20) / 100 })}
+                        />
+                      </Box>
+                    </chakra.label>
+                    <chakra.label fontSize="sm" fontWeight="600">
+                      A drop, cm³
+                      <Box width="5.5rem">
+                        <NumberInput
+                          value={lesson.planning.drop_mL}
+                          min={0.01}
+                          max={0.2}
+                          step={0.005}
+                          onValue={(n) => settings.mutate({ drop_mL: n ?? 0.05 })}
+                        />
+                      </Box>
+                    </chakra.label>
+                  </Box>
+                  <Table
+                    label="Solutions and reagents"
+                    heads={['Reagent', 'A group', 'The class', 'Bottles', 'How it is made']}
+                  >
+                    {needs.reagents.map((r) => (
+                      <tr key={r.key}>
+                        <Cell verticalAlign="top">
+                          <b>{r.name}</b>
+                          {r.hazard.level !== 'low' && (
+                            <chakra.div
+                              fontSize="sm"
+                              color={r.hazard.level === 'danger' ? 'cinnabar' : 'saffron'}
+                            >
+                              {r.hazard.statements.join(' ')}
+                            </chakra.div>
+                          )}
+                        </Cell>
+                        <Cell verticalAlign="top" whiteSpace="nowrap">
+                          {cm3(r.perGroup_mL)}
+                        </Cell>
+                        <Cell verticalAlign="top" whiteSpace="nowrap">
+                          {r.pieces === null ? cm3(r.total_mL) : `${r.pieces} pieces`}
+                        </Cell>
+                        <Cell verticalAlign="top">
+                          {r.bottles} {r.stands === 'bench' ? 'on benches' : 'at the station'}
+                        </Cell>
+                        <Cell verticalAlign="top">
+                          <RecipeView
+                            recipes={r.recipes}
+                            take={(item, amount) => take(item, amount, r.name)}
+                          />
+                        </Cell>
+                      </tr>
+                    ))}
+                  </Table>
+                </Tile>
+                <Tile>
+                  <chakra.h2 fontSize="lg" mb="2">
+                    Samples
+                  </chakra.h2>
+                  <Table label="Samples" heads={['Label', 'Holds', 'Portions', 'In all', 'How it is made']}>
+                    {needs.samples.map((s) => {
+                      const own = byKey.get(s.key);
+                      return (
+                        <chakra.tr key={s.key} bg={jar && own?.id === jar ? 'permanganate.wash' : undefined}>
+                          <Cell
+                            verticalAlign="top"
+                            fontWeight="600"
+                            fontFamily={s.role === 'unknown' ? 'mono' : undefined}
+                          >
+                            {own?.label ?? s.key}
+                          </Cell>
+                          <Cell verticalAlign="top">
+                            {s.holds}
+                            <chakra.div fontSize="sm" color="ink.soft">
+                              {formulaInText(s.formula)}, {s.form}
+                              {s.molarity !== null && `, ${s.molarity} mol/dm³`}
+                            </chakra.div>
+                          </Cell>
+                          <Cell verticalAlign="top">{s.portions}</Cell>
+                          <Cell verticalAlign="top" whiteSpace="nowrap">
+                            {s.portions ? sampleTotal(s) : ''}
+                          </Cell>
+                          <Cell verticalAlign="top">
+                            <RecipeView
+                              recipes={s.recipes}
+                              take={(item, amount) => take(item, amount, own?.label ?? s.holds)}
+                            />
+                          </Cell>
+                        </chakra.tr>
+                      );
+                    })}
+                  </Table>
+                </Tile>
+                {Boolean(log.data?.takings.length) && (
+                  <Tile>
+                    <chakra.h2 fontSize="lg" mb="1">
+                      Taken from the store
+                    </chakra.h2>
+                    {log.data!.takings.map((t, i) => (
+                      <Box key={i} py="1" borderTop="1px solid" borderColor="slate.200">
+                        {amountText(t.amount, t.unit as 'g')} of {t.name}, batch {t.item}: {t.by},{' '}
+                        {dayAndTime(t.at)}
+                      </Box>
+                    ))}
+                  </Tile>
+                )}
+              </>
+            ),
+          },
+          {
+            id: 'benches',
+            name: 'Benches',
+            show: () => (
+              <BenchPart
+                practical={lesson.practical}
+                apparatus={apparatus}
+                names={new Map(lesson.samples.map((s) => [s.key, s.label]))}
+                plate={lesson.planning.plate}
+                skip={lesson.planning.skip}
+                set={(part) => settings.mutate(part)}
+              />
+            ),
+          },
+          { id: 'labels', name: 'Labels', show: () => <LabelsPart lessonId={lesson.id} /> },
+          { id: 'risk', name: 'Hazards', show: () => <RiskPart risk={risk} lessonId={lesson.id} /> },
+          {
+            id: 'waste',
+            name: 'Waste and substitutes',
+            show: () => (
+              <>
+                <WastePart waste={waste} />
+                <SubstitutionsPart
+                  practical={lesson.practical}
+                  log={log.data}
+                  substitute={(id) => change.mutate({ path: 'substitutions', body: { substitute: id } })}
+                />
+                {store.data && !store.data.items.length && (
+                  <Notice>The store is empty: recipes are worked out for what is usually bought.</Notice>
+                )}
+              </>
+            ),
+          },
+        ]}
+      />
+    </Surface>
   );
 }

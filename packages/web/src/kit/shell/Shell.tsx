@@ -96,8 +96,12 @@ export function Shell() {
         <chakra.span display="inline-flex" alignItems="center" gap="2" fontWeight="700" fontSize="lg" mr="3">
           <img src="/kivex.svg" width={26} height={26} alt="" /> Kivex
         </chakra.span>
-        <chakra.nav aria-label="Kivex" display="flex" gap="1">
+        <chakra.nav aria-label="Kivex" display="flex" gap="1" flexWrap="wrap">
           <NavItem to="/lessons">Lessons</NavItem>
+          <NavItem to="/practicals">Practicals</NavItem>
+          {me.data.role !== 'technician' && <NavItem to="/syllabuses">Syllabuses</NavItem>}
+          <NavItem to="/store">Store</NavItem>
+          <NavItem to="/rooms">Rooms</NavItem>
           {me.data.role !== 'technician' && <NavItem to="/classes">Classes</NavItem>}
           {me.data.role !== 'technician' && <NavItem to="/school">School</NavItem>}
         </chakra.nav>

@@ -1,0 +1,30 @@
+/** Sends a file's bytes as they are; errors as for any request. */
+import type { Problem } from '@kivex/contract';
+import { RequestProblem } from './request.js';
+
+/** @throws RequestProblem */
+export async function sendFile<T>(path: string, file: Blob): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method: 'POST',
+      credentials: 'same-origin',
+      headers: { Accept: 'application/json', 'X-Kivex': '1', 'Content-Type': 'application/octet-stream' },
+      body: file,
+    });
+  } catch {
+    throw new RequestProblem(
+      0,
+      'Kivex cannot be reached just now. Check the network and choose the file again.',
+    );
+  }
+  const text = await response.text();
+  if (response.ok) return (text ? JSON.parse(text) : undefined) as T;
+  try {
+    const problem = JSON.parse(text) as Problem;
+    throw new RequestProblem(response.status, problem.detail, problem.errors ?? []);
+  } catch (error) {
+    if (error instanceof RequestProblem) throw error;
+    throw new RequestProblem(response.status, 'This file could not be taken. Try another.');
+  }
+}

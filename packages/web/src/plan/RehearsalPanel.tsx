@@ -1,0 +1,241 @@
+/** Rehearses the lesson hundreds of times and says how it would go, what holds it up, and which change helps most. */
+import { Box, chakra } from '@chakra-ui/react';
+import {
+  holdsOf,
+  stationWords,
+  type Practical,
+  type RankedChange,
+  type RehearsalPlan,
+  type RehearsalResult,
+} from '@kivex/core';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Button } from '../kit/Button.js';
+import { Loading, Notice } from '../kit/Notice.js';
+import { Cell, Table } from '../kit/Table.js';
+import { Tile } from '../kit/Tile.js';
+import { called, startPlanning, type Planning } from './planning-client.js';
+
+const Histogram = lazy(() => import('./Histogram.js'));
+const runs = 500;
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const signed = (share: number): string => {
+  const points = Math.round(share * 100);
+  return points > 0 ? `+${points}` : points < 0 ? `−${-points}` : '0';
+};
+
+export function RehearsalPanel({
+  plan,
+  practical,
+  nameOf = (key) => holdsOf(practical.samples.find((s) => s.key === key)!),
+}: {
+  readonly plan: Omit<RehearsalPlan, 'runs' | 'seed'>;
+  readonly practical: Practical;
+  readonly nameOf?: (key: string) => string;
+}) {
+  const [seed, setSeed] = useState(1);
+  const [done, setDone] = useState<number>();
+  const [result, setResult] = useState<RehearsalResult>();
+  const [changes, setChanges] = useState<{ readonly list: readonly RankedChange[]; readonly left: number }>();
+  const [problem, setProblem] = useState<string>();
+  const planning = useRef<Planning>(undefined);
+  const stop = () => {
+    planning.current?.stop();
+    planning.current = undefined;
+    setDone(undefined);
+    setChanges((c) => (c ? { ...c, left: 0 } : c));
+  };
+  const key = JSON.stringify(plan);
+  // What was rehearsed was another plan: it no longer holds.
+  useEffect(() => {
+    setResult(undefined);
+    setChanges(undefined);
+    setProblem(undefined);
+    return stop;
+  }, [key]);
+
+  const start = async () => {
+    stop();
+    const own = startPlanning();
+    planning.current = own;
+    const whole: RehearsalPlan = { ...plan, runs, seed };
+    setProblem(undefined);
+    setChanges(undefined);
+    setDone(0);
+    try {
+      const base = await own.work.rehearse(
+        whole,
+        called((n) => planning.current === own && setDone(n)),
+      );
+      if (planning.current !== own) return;
+      setResult(base);
+      setDone(undefined);
+      await own.work.changes(
+        whole,
+        base,
+        called((list, left) => planning.current === own && setChanges({ list, left })),
+      );
+    } catch (error) {
+      if (planning.current === own) setProblem((error as Error).message);
+    } finally {
+      if (planning.current === own) stop();
+    }
+  };
+  const deadline = practical.minutes - practical.clearUp;
+  return (
+    <Tile display="flex" flexDirection="column" gap="3">
+      <Box display="flex" gap="3" alignItems="center" flexWrap="wrap">
+        <chakra.h2 fontSize="lg">Rehearsal</chakra.h2>
+        <Box flex="1" />
+        {done !== undefined || (changes?.left ?? 0) > 0 ? (
+          <Button onClick={stop}>Stop</Button>
+        ) : (
+          <>
+            {result && (
+              <Button
+                onClick={() => setSeed((s) => s + 1)}
+                title={`Seed ${seed}: the same seed gives the same forecast`}
+              >
+                Other chance (seed {seed})
+              </Button>
+            )}
+            <Button variant="go" onClick={() => void start()}>
+              Rehearse {runs} times
+            </Button>
+          </>
+        )}
+      </Box>
+      {done !== undefined && (
+        <Box role="status">
+          <chakra.progress value={done} max={runs} width="100%" aria-label="Rehearsals done" />
+          {done} of {runs} lessons played through
+        </Box>
+      )}
+      {problem && <Notice tone="stop">{problem}</Notice>}
+      {!result && done === undefined && !problem && (
+        <p>
+          {plan.groups} groups go through the tests, wait at stations, slip, misread, repeat and name what
+          they were given; what they see is drawn from the tests’ own records. Their pace is an estimate.
+        </p>
+      )}
+      {result && (
+        <>
+          <Box display="grid" gap="3" gridTemplateColumns="repeat(auto-fit, minmax(10rem, 1fr))">
+            <Figure big={percent(result.right)} small="of unknowns named rightly" />
+            <Figure big={percent(result.onTime)} small={`of groups through by minute ${deadline}`} />
+            <Figure
+              big={`${Math.round(result.finish.p50)} min`}
+              small={`half the groups are through; nine in ten by ${Math.round(result.finish.p90)}`}
+            />
+            <Figure big={`${Math.round(result.last.p50)} min`} small="the last group, usually" />
+            <Figure
+              big={result.bottleneck ? (stationWords[result.bottleneck] ?? result.bottleneck) : 'none'}
+              small="bottleneck"
+            />
+          </Box>
+          <Suspense fallback={<Loading what="the chart" />}>
+            <Histogram bars={result.histogram} deadline={deadline} />
+          </Suspense>
+          <chakra.details>
+            <chakra.summary cursor="pointer">The figures behind the chart</chakra.summary>
+            <Table label="Groups through, by minute" heads={['Minute', 'Share of groups']}>
+              {result.histogram.map((h) => (
+                <tr key={h.minute}>
+                  <Cell>{h.minute}</Cell>
+                  <Cell>{(h.share * 100).toFixed(1)} %</Cell>
+                </tr>
+              ))}
+            </Table>
+          </chakra.details>
+          <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
+            <Box>
+              <chakra.h3 fontSize="md">Named rightly, by sample</chakra.h3>
+              <Table label="Named rightly, by sample" heads={['Sample', 'Share']}>
+                {[...result.bySample]
+                  .sort((a, b) => a.right - b.right)
+                  .map((s) => (
+                    <tr key={s.key}>
+                      <Cell>{nameOf(s.key)}</Cell>
+                      <Cell>
+                        <Share value={s.right} />
+                      </Cell>
+                    </tr>
+                  ))}
+              </Table>
+            </Box>
+            <Box>
+              <chakra.h3 fontSize="md">Stations</chakra.h3>
+              <Table label="Stations" heads={['Station', 'Places', 'Waiting, a group', 'In use']}>
+                {result.stations.map((s) => (
+                  <tr key={s.station}>
+                    <Cell>{stationWords[s.station] ?? s.station}</Cell>
+                    <Cell>{s.places}</Cell>
+                    <Cell>{s.waiting.toFixed(1)} min</Cell>
+                    <Cell>{percent(s.busy)}</Cell>
+                  </tr>
+                ))}
+              </Table>
+              <chakra.p mt="2" fontSize="sm" color="ink.soft">
+                A group repeats {result.repeats.toFixed(1)} looks after noticing that its record contradicts
+                itself.
+              </chakra.p>
+            </Box>
+          </Box>
+        </>
+      )}
+      {changes && (
+        <Box>
+          <chakra.h3 fontSize="md">Single changes, best first</chakra.h3>
+          {changes.left > 0 && <chakra.p role="status">Trying {changes.left} more …</chakra.p>}
+          <Table
+            label="Single changes"
+            heads={['Change', 'Named rightly', 'Through in time', 'Half through', '']}
+          >
+            {changes.list.map((c) => (
+              <tr key={c.id}>
+                <Cell>{c.text}</Cell>
+                <Cell>{signed(c.right)} points</Cell>
+                <Cell>{signed(c.onTime)} points</Cell>
+                <Cell>
+                  {c.minutes >= 0.5
+                    ? `${Math.round(c.minutes)} min later`
+                    : c.minutes <= -0.5
+                      ? `${Math.round(-c.minutes)} min sooner`
+                      : 'same'}
+                </Cell>
+                <Cell color="ink.soft">{c.sure ? '' : 'within chance'}</Cell>
+              </tr>
+            ))}
+          </Table>
+        </Box>
+      )}
+    </Tile>
+  );
+}
+
+function Figure({ big, small }: { readonly big: string; readonly small: string }) {
+  return (
+    <Box bg="porcelain.shade" borderRadius="tile" px="3" py="2">
+      <chakra.div fontSize="xl" fontWeight="700">
+        {big}
+      </chakra.div>
+      <chakra.div fontSize="sm" color="ink.soft">
+        {small}
+      </chakra.div>
+    </Box>
+  );
+}
+
+function Share({ value }: { readonly value: number }) {
+  return (
+    <Box display="flex" alignItems="center" gap="2">
+      <Box width="6rem" height="10px" bg="slate.200" borderRadius="round" overflow="hidden" aria-hidden>
+        <Box
+          height="100%"
+          bg={value < 0.6 ? 'saffron.line' : 'verdigris'}
+          style={{ width: `${value * 100}%` }}
+        />
+      </Box>
+      {percent(value)}
+    </Box>
+  );
+}

@@ -1,0 +1,333 @@
+/**
+ * The rota drawn: a line for each group, a block for each test, along the minutes of the lesson. A block
+ * is moved by dragging it or with the arrow keys; moving pins it.
+ */
+import { Box, chakra } from '@chakra-ui/react';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useDraggable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  ownBench,
+  stationWords,
+  testOf,
+  type RotaClash,
+  type RotaPin,
+  type RotaProblem,
+  type RotaSlot,
+} from '@kivex/core';
+import { Pin } from 'lucide-react';
+import { useLayoutEffect, useRef, useState } from 'react';
+
+/** Short names for blocks: what stands before the comma or colon. */
+export const shortName = (id: string): string => testOf(id).name.split(/[:,]/)[0]!;
+
+interface RotaBoardProps {
+  readonly problem: RotaProblem;
+  readonly schedule: readonly RotaSlot[];
+  readonly pins: readonly RotaPin[];
+  readonly clashes: readonly RotaClash[];
+  readonly groupName: (group: number) => string;
+  readonly move?: (slot: RotaSlot, start: number) => void;
+  readonly unpin?: (slot: RotaSlot) => void;
+}
+
+const fills = [
+  'slate.100',
+  'verdigris.wash',
+  'permanganate.wash',
+  'porcelain.shade',
+  'slate.200',
+  'slate.50',
+] as const;
+const labelWidth = 88;
+
+const is = (slot: RotaSlot) => (other: { readonly group: number; readonly task: string }) =>
+  other.group === slot.group && other.task === slot.task;
+
+function Block({
+  slot,
+  attended,
+  px,
+  fill,
+  pinned,
+  clashing,
+  place,
+  movable,
+  unpin,
+}: {
+  readonly slot: RotaSlot;
+  readonly attended: number;
+  readonly px: number;
+  readonly fill: string;
+  readonly pinned: boolean;
+  readonly clashing: boolean;
+  readonly place: string;
+  readonly movable: boolean;
+  readonly unpin: (() => void) | undefined;
+}) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: `${slot.group} ${slot.task}`,
+    data: slot,
+    disabled: !movable,
+  });
+  const whole = (slot.end - slot.start) * px;
+  const says = `${shortName(slot.task)}, minute ${slot.start} to ${slot.end}, ${place}${pinned ? ', set by hand' : ''}${clashing ? ', clashes' : ''}`;
+  return (
+    <chakra.button
+      type="button"
+      ref={setNodeRef}
+      {...listeners}
+      {...attributes}
+      aria-label={says}
+      title={`${says}${pinned ? '. Double-click to let it go' : ''}`}
+      onDoubleClick={unpin}
+      position="absolute"
+      top="3px"
+      bottom="3px"
+      style={{
+        left: slot.start * px,
+        width: Math.max(6, whole - 2),
+        transform: transform ? `translateX(${Math.round(transform.x / px) * px}px)` : undefined,
+        zIndex: isDragging ? 5 : 1,
+      }}
+      bg={fill}
+      color="ink"
+      borderWidth="2px"
+      borderStyle={clashing ? 'dashed' : 'solid'}
+      borderColor={clashing ? 'cinnabar' : pinned ? 'permanganate' : 'slate.500'}
+      borderRadius="6px"
+      fontSize="xs"
+      fontWeight="600"
+      lineHeight="1.1"
+      px="1"
+      textAlign="left"
+      overflow="hidden"
+      cursor={movable ? 'grab' : 'default'}
+      touchAction="none"
+      display="flex"
+      alignItems="center"
+      gap="1"
+    >
+      {pinned && <Pin size={12} aria-hidden style={{ flex: 'none' }} />}
+      <chakra.span
+        overflow="hidden"
+        textOverflow="ellipsis"
+        display="-webkit-box"
+        css={{ WebkitLineClamp: 2, WebkitBoxOrient: 'vertical' }}
+      >
+        {shortName(slot.task)}
+      </chakra.span>
+      {attended * px < whole - 2 && (
+        <chakra.span
+          aria-hidden
+          position="absolute"
+          top="0"
+          bottom="0"
+          right="0"
+          style={{ left: attended * px }}
+          backgroundImage="repeating-linear-gradient(45deg, transparent 0 5px, rgba(22,35,58,.18) 5px 7px)"
+        />
+      )}
+    </chakra.button>
+  );
+}
+
+/** How many places of each scarce station are taken, minute by minute. */
+function Stations({
+  problem,
+  schedule,
+  px,
+  minutes,
+}: {
+  readonly problem: RotaProblem;
+  readonly schedule: readonly RotaSlot[];
+  readonly px: number;
+  readonly minutes: number;
+}) {
+  const used = [...new Set(problem.tasks.map((t) => t.station))].filter((s) => s !== ownBench);
+  return (
+    <>
+      {used.map((station) => {
+        const tasks = new Set(problem.tasks.filter((t) => t.station === station).map((t) => t.id));
+        const slots = schedule.filter((s) => tasks.has(s.task));
+        const places = problem.stations[station]!;
+        return (
+          <Box
+            key={station}
+            display="flex"
+            alignItems="stretch"
+            borderTop="1px solid"
+            borderColor="slate.200"
+            minH="7"
+            height="28px"
+          >
+            <Box
+              width={`${labelWidth}px`}
+              flex="none"
+              fontSize="xs"
+              color="ink.soft"
+              lineHeight="1.1"
+              alignSelf="center"
+              position="sticky"
+              left="0"
+              bg="porcelain"
+              zIndex={3}
+            >
+              {stationWords[station] ?? station} ({places})
+            </Box>
+            <Box
+              position="relative"
+              style={{ width: minutes * px }}
+              role="img"
+              aria-label={`${stationWords[station] ?? station}: places taken over the lesson`}
+            >
+              {Array.from({ length: minutes }, (_, m) => {
+                const n = slots.filter((s) => s.start <= m && m < s.end).length;
+                return n ? (
+                  <Box
+                    key={m}
+                    position="absolute"
+                    bottom="0"
+                    bg={n > places ? 'cinnabar' : n === places ? 'slate.500' : 'slate.300'}
+                    style={{
+                      left: m * px,
+                      width: px,
+                      height: `${Math.min(1, n / Math.max(1, places)) * 24}px`,
+                    }}
+                  />
+                ) : null;
+              })}
+            </Box>
+          </Box>
+        );
+      })}
+    </>
+  );
+}
+
+export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, unpin }: RotaBoardProps) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(800);
+  useLayoutEffect(() => {
+    const watch = new ResizeObserver(([entry]) => setWidth(entry!.contentRect.width));
+    if (frame.current) watch.observe(frame.current);
+    return () => watch.disconnect();
+  }, []);
+  const minutes = Math.max(problem.lesson, ...schedule.map((s) => s.end));
+  const px = Math.max(7, Math.floor(((width - labelWidth - 4) / minutes) * 10) / 10);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: (event, { currentCoordinates: { x, y } }) => {
+        const by = { ArrowLeft: -px, ArrowRight: px }[event.code];
+        return by === undefined ? undefined : { x: x + by, y };
+      },
+    }),
+  );
+  const order = problem.tasks.map((t) => t.id);
+  const attended = new Map(problem.tasks.map((t) => [t.id, t.attended]));
+  const stationOf = new Map(problem.tasks.map((t) => [t.id, stationWords[t.station] ?? t.station]));
+  return (
+    <Box ref={frame} overflowX="auto" tabIndex={0} role="region" aria-label="The rota">
+      <DndContext
+        sensors={sensors}
+        onDragEnd={({ active, delta }) => {
+          const slot = active.data.current as RotaSlot;
+          const by = Math.round(delta.x / px);
+          if (by) move?.(slot, Math.max(0, slot.start + by));
+        }}
+      >
+        <Box style={{ width: labelWidth + minutes * px }}>
+          <Box display="flex">
+            <Box width={`${labelWidth}px`} flex="none" />
+            <Box position="relative" height="20px" style={{ width: minutes * px }} aria-hidden>
+              {Array.from({ length: Math.floor(minutes / 5) + 1 }, (_, i) => i * 5).map((m) => (
+                <chakra.span
+                  key={m}
+                  position="absolute"
+                  fontSize="xs"
+                  color="ink.soft"
+                  style={{ left: m * px - 5 }}
+                >
+                  {m}
+                </chakra.span>
+              ))}
+            </Box>
+          </Box>
+          {Array.from({ length: problem.groups }, (_, i) => i + 1).map((group) => (
+            <Box key={group} display="flex" borderTop="1px solid" borderColor="slate.200" minH="34px">
+              <Box
+                width={`${labelWidth}px`}
+                flex="none"
+                fontSize="sm"
+                fontWeight="600"
+                alignSelf="center"
+                position="sticky"
+                left="0"
+                bg="porcelain"
+                zIndex={3}
+                whiteSpace="nowrap"
+                overflow="hidden"
+                textOverflow="ellipsis"
+              >
+                {groupName(group)}
+              </Box>
+              <Box
+                position="relative"
+                style={{
+                  width: minutes * px,
+                  backgroundImage: `linear-gradient(to right, var(--chakra-colors-slate-200) 1px, transparent 1px)`,
+                  backgroundSize: `${5 * px}px 100%`,
+                }}
+              >
+                <Box
+                  position="absolute"
+                  top="0"
+                  bottom="0"
+                  bg="slate.100"
+                  opacity={0.8}
+                  style={{ left: 0, width: problem.setUp * px }}
+                  aria-hidden
+                />
+                <Box
+                  position="absolute"
+                  top="0"
+                  bottom="0"
+                  bg="slate.100"
+                  opacity={0.8}
+                  style={{
+                    left: (problem.lesson - problem.clearUp) * px,
+                    width: Math.max(0, minutes - problem.lesson + problem.clearUp) * px,
+                  }}
+                  aria-hidden
+                />
+                {schedule
+                  .filter((s) => s.group === group)
+                  .map((slot) => (
+                    <Block
+                      key={slot.task}
+                      slot={slot}
+                      attended={attended.get(slot.task) ?? 0}
+                      px={px}
+                      fill={fills[order.indexOf(slot.task) % fills.length]!}
+                      pinned={pins.some(is(slot))}
+                      clashing={clashes.some((c) => c.slots.some(is(slot)))}
+                      place={stationOf.get(slot.task) ?? ''}
+                      movable={Boolean(move)}
+                      unpin={unpin && pins.some(is(slot)) ? () => unpin(slot) : undefined}
+                    />
+                  ))}
+              </Box>
+            </Box>
+          ))}
+          <Stations problem={problem} schedule={schedule} px={px} minutes={minutes} />
+        </Box>
+      </DndContext>
+    </Box>
+  );
+}

@@ -1,0 +1,70 @@
+/** Heavy planning off the page's own thread: rota, dealing, rehearsal. */
+import {
+  allocate,
+  changesOf,
+  compare,
+  highsSolver,
+  ranked,
+  rehearse,
+  rota,
+  useSolver as handIn,
+  type AllocationProblem,
+  type AllocationResult,
+  type LoadedHighs,
+  type RankedChange,
+  type RehearsalPlan,
+  type RehearsalResult,
+  type RotaProblem,
+  type RotaResult,
+  type RotaSlot,
+} from '@kivex/core';
+import * as Comlink from 'comlink';
+import loadHighs from 'highs';
+import wasmUrl from 'highs/runtime?url';
+
+let ready: Promise<void> | undefined;
+/** The solver is large: fetched when it is first wanted. */
+const solver = (): Promise<void> =>
+  (ready ??= highsSolver(() => loadHighs({ locateFile: () => wasmUrl }) as Promise<LoadedHighs>).then(
+    handIn,
+  ));
+
+const work = {
+  rota: (
+    problem: RotaProblem,
+    seconds: number,
+    onBetter: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void,
+  ): RotaResult => rota(problem, { seconds, onBetter: (m, b, s) => void onBetter(m, b, s) }),
+  /** First without the solver, which is quick; then with it, which proves. */
+  allocate: async (
+    problem: AllocationProblem,
+    onFirst: (result: AllocationResult) => void,
+  ): Promise<AllocationResult> => {
+    handIn(undefined);
+    onFirst(allocate(problem));
+    ready = undefined;
+    await solver();
+    return allocate(problem);
+  },
+  rehearse: (plan: RehearsalPlan, onRun: (done: number) => void): RehearsalResult =>
+    rehearse(plan, (done) => {
+      if (done % 20 === 0) void onRun(done);
+    }),
+  changes: async (
+    plan: RehearsalPlan,
+    base: RehearsalResult,
+    onRanked: (list: readonly RankedChange[], left: number) => void,
+  ): Promise<readonly RankedChange[]> => {
+    const changes = changesOf(plan);
+    const done: RankedChange[] = [];
+    for (const [i, change] of changes.entries()) {
+      done.push(compare(change, base, rehearse({ ...change.plan, runs: base.runs })));
+      void onRanked(ranked(done), changes.length - i - 1);
+      // Lets what was found be shown before the next is tried.
+      await new Promise((resolve) => setTimeout(resolve, 0));
+    }
+    return ranked(done);
+  },
+};
+export type PlanningWork = typeof work;
+Comlink.expose(work);

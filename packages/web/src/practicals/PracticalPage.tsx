@@ -1,0 +1,395 @@
+/** One practical: made up, looked over, fitted into a lesson and rehearsed; saved as versions. */
+import { Box, chakra } from '@chakra-ui/react';
+import {
+  adviceFor,
+  discriminationOf,
+  holdsOf,
+  isTestId,
+  knownLabel,
+  unknownsOf,
+  type PlanAdvice,
+  type Practical,
+  type RotaPin,
+  type StationPlaces,
+} from '@kivex/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { CalendarPlus, Download, Save, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { dayAndTime } from '../kit/moments.js';
+import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { NumberInput } from '../kit/NumberInput.js';
+import { Parts } from '../kit/Parts.js';
+import { request, RequestProblem } from '../kit/request/request.js';
+import { Select } from '../kit/Select.js';
+import { useMe } from '../kit/shell/Shell.js';
+import { Tile } from '../kit/Tile.js';
+import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
+import { EvidenceTable } from '../plan/EvidenceTable.js';
+import { RehearsalPanel } from '../plan/RehearsalPanel.js';
+import { RotaPanel } from '../plan/RotaPanel.js';
+import { TellingApart } from '../plan/TellingApart.js';
+import { useRooms } from '../rooms/room-queries.js';
+import { AboutSection } from './AboutSection.js';
+import { isChanged, useDraft } from './draft-store.js';
+import { addPractical, usePractical, useSyllabus, ships } from './practical-queries.js';
+import { freeKey, SamplesSection } from './SamplesSection.js';
+import { plannedFrom, TestsSection } from './TestsSection.js';
+
+/** Groups the practical is tried with, until a lesson says how many there are. */
+const usualGroups = 10;
+
+export default function PracticalPage() {
+  const { id = '' } = useParams();
+  const whole = usePractical(id);
+  const { draft, from, open, change, undo, past, saved, wasSaved, discard, id: opened } = useDraft();
+  const cache = useQueryClient();
+  const go = useNavigate();
+  const me = useMe();
+  const rooms = useRooms();
+  const [groups, setGroups] = useState(usualGroups);
+  const [places, setPlaces] = useState<StationPlaces>({
+    burner: usualGroups,
+    'fume-cupboard': 2,
+    'hot-water-bath': 4,
+  });
+  const [pins, setPins] = useState<readonly RotaPin[]>([]);
+  useEffect(() => {
+    if (whole.data) open(id, whole.data.document, whole.data.head.version);
+  }, [id, whole.data, open]);
+  const own = useSyllabus(
+    draft?.syllabus ?? '',
+    Boolean(draft) && !ships(draft!.syllabus) && !draft!.ownSyllabus,
+  );
+  const practical = useMemo<Practical | undefined>(
+    () =>
+      draft && !ships(draft.syllabus) && !draft.ownSyllabus
+        ? own.data && { ...draft, ownSyllabus: own.data.document }
+        : draft,
+    [draft, own.data],
+  );
+
+  const save = useMutation({
+    mutationFn: (document: Practical) =>
+      request<{ head: { version: number }; document: Practical }>('PUT', `/api/practicals/${id}`, {
+        document,
+        from,
+      }),
+    onSuccess: async ({ head, document }) => {
+      wasSaved(document, head.version);
+      await Promise.all([
+        cache.invalidateQueries({ queryKey: ['practical', id] }),
+        cache.invalidateQueries({ queryKey: ['practicals'] }),
+      ]);
+    },
+  });
+  const saveCopy = useMutation({
+    mutationFn: (document: Practical) =>
+      addPractical({ ...document, title: `${document.title} (copy)`.slice(0, 120) }),
+    onSuccess: async (copyId) => {
+      discard();
+      await cache.invalidateQueries({ queryKey: ['practicals'] });
+      await go(`/practicals/${copyId}`);
+    },
+  });
+  const advice = useMemo(() => (practical ? adviceFor(practical) : []), [practical]);
+
+  if (whole.error) return <Failed error={whole.error} again={() => void whole.refetch()} />;
+  if (!practical || opened !== id || !whole.data) return <Loading what="the practical" />;
+  const teaching = me.data?.role !== 'technician';
+  const changed = isChanged({ draft, saved });
+  const { head, versions } = whole.data;
+
+  const mend = (what: NonNullable<PlanAdvice['mend']>) => {
+    switch (what.kind) {
+      case 'add-test':
+        if (isTestId(what.test)) change({ tests: [...practical.tests, plannedFrom(practical, what.test)] });
+        break;
+      case 'add-blank':
+        change({
+          samples: [
+            ...practical.samples,
+            {
+              key: freeKey(practical.samples, 'known'),
+              role: 'known',
+              ions: [],
+              form: 'solution',
+              difficulty: 1,
+            },
+          ],
+        });
+        break;
+      case 'variant':
+        change({
+          tests: practical.tests.map((t) =>
+            t.test === what.test ? { ...t, variant: what.variant as typeof t.variant } : t,
+          ),
+        });
+        break;
+    }
+  };
+  const mendWords = {
+    'add-test': 'Add it',
+    'add-blank': 'Add a blank',
+    variant: 'Use the other method',
+  } as const;
+  const consequences: Consequence[] = [
+    ...(save.error
+      ? [
+          {
+            key: 'not-saved',
+            tone: 'stop' as const,
+            text: (
+              <>
+                {save.error.message}
+                {save.error instanceof RequestProblem && save.error.fields.length > 1 && (
+                  <chakra.ul pl="4" listStyleType="disc" fontSize="sm">
+                    {save.error.fields.slice(1, 6).map((f) => (
+                      <li key={f.field + f.detail}>
+                        {f.field}: {f.detail}
+                      </li>
+                    ))}
+                  </chakra.ul>
+                )}
+              </>
+            ),
+            action: save.error instanceof RequestProblem && save.error.status === 409 && (
+              <Box display="flex" gap="2" flexWrap="wrap">
+                <Button size="small" onClick={() => saveCopy.mutate(practical)}>
+                  Save mine as a copy
+                </Button>
+                <Button
+                  size="small"
+                  onClick={() => {
+                    discard();
+                    void whole
+                      .refetch()
+                      .then(({ data }) => data && wasSaved(data.document, data.head.version));
+                    save.reset();
+                  }}
+                >
+                  Load theirs
+                </Button>
+              </Box>
+            ),
+          },
+        ]
+      : []),
+    ...advice.map((a): Consequence => ({
+      key: a.key,
+      tone: a.tone,
+      text: a.text,
+      action: a.mend && teaching && (
+        <Button size="small" onClick={() => mend(a.mend!)}>
+          {mendWords[a.mend.kind]}
+        </Button>
+      ),
+    })),
+    ...(!changed && !advice.some((a) => a.tone === 'stop') && teaching
+      ? [
+          {
+            key: 'lesson',
+            tone: 'go' as const,
+            text: 'Saved and fit for a lesson.',
+            action: (
+              <Button asChild variant="go">
+                <Link to={`/lessons/new?practical=${id}`}>
+                  <CalendarPlus size={18} aria-hidden /> Make a lesson
+                </Link>
+              </Button>
+            ),
+          },
+        ]
+      : []),
+  ];
+  const nameOf = (sample: Practical['samples'][number]) => ({
+    label:
+      sample.role === 'known' ? knownLabel(sample) : `Unknown ${unknownsOf(practical).indexOf(sample) + 1}`,
+    holds: holdsOf(sample),
+  });
+  const chooseRoom = (roomId: string) => {
+    const room = rooms.data?.find((r) => r.id === roomId);
+    if (!room) return;
+    setPlaces(room.plan.places);
+    setGroups(Math.min(room.plan.benches.length, 40));
+  };
+  const roomAndGroups = (
+    <>
+      <chakra.label fontSize="sm" fontWeight="600">
+        Groups
+        <Box width="5.5rem">
+          <NumberInput value={groups} min={1} max={40} onValue={(n) => setGroups(n ?? 1)} />
+        </Box>
+      </chakra.label>
+      {Boolean(rooms.data?.length) && (
+        <chakra.label fontSize="sm" fontWeight="600">
+          Room
+          <Select defaultValue="" onChange={(e) => chooseRoom(e.target.value)}>
+            <option value="">as set here</option>
+            {rooms.data!.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </Select>
+        </chakra.label>
+      )}
+    </>
+  );
+
+  return (
+    <>
+      <Box data-noprint display="flex" gap="2" alignItems="center" flexWrap="wrap" mb="3">
+        <Box minW="0" flex="1">
+          <chakra.h1 fontSize="xl">{practical.title || 'Untitled practical'}</chakra.h1>
+          <chakra.p fontSize="sm" color="ink.soft">
+            Version {head.version}
+            {changed
+              ? ', with changes not saved yet; they are kept on this device'
+              : `, saved ${dayAndTime(head.changedAt)}`}
+          </chakra.p>
+        </Box>
+        <Button asChild>
+          <a href={`/api/practicals/${id}/file`} download>
+            <Download size={18} aria-hidden /> File
+          </a>
+        </Button>
+        {teaching && (
+          <>
+            <Button disabled={!past.length} onClick={undo}>
+              <Undo2 size={18} aria-hidden /> Undo
+            </Button>
+            {changed && <Button onClick={discard}>Throw changes away</Button>}
+            <Button variant="go" disabled={!changed || save.isPending} onClick={() => save.mutate(draft!)}>
+              <Save size={18} aria-hidden /> {changed ? `Save as version ${from + 1}` : 'Saved'}
+            </Button>
+          </>
+        )}
+      </Box>
+      <Surface follows={<Follows consequences={consequences} />}>
+        <Parts
+          label="Parts of the practical"
+          parts={[
+            {
+              id: 'about',
+              name: 'About',
+              show: () => <AboutSection practical={practical} change={change} />,
+            },
+            {
+              id: 'samples',
+              name: `Samples (${practical.samples.length})`,
+              show: () => <SamplesSection practical={practical} change={change} />,
+            },
+            {
+              id: 'tests',
+              name: `Tests (${practical.tests.length})`,
+              show: () => <TestsSection practical={practical} change={change} />,
+            },
+            {
+              id: 'evidence',
+              name: 'Evidence',
+              show: () =>
+                practical.samples.length && practical.tests.length ? (
+                  <>
+                    <EvidenceTable practical={practical} nameOf={nameOf} />
+                    <TellingApart
+                      labels={unknownsOf(practical).map((s) => holdsOf(s))}
+                      found={discriminationOf(practical)}
+                    />
+                  </>
+                ) : (
+                  <Tile>
+                    <Notice tone="look">
+                      Choose samples and tests first; what they show follows from them.
+                    </Notice>
+                  </Tile>
+                ),
+            },
+            {
+              id: 'rota',
+              name: 'Rota',
+              show: () => (
+                <RotaPanel
+                  practical={practical}
+                  groups={groups}
+                  places={places}
+                  pins={pins}
+                  setPlaces={setPlaces}
+                  setPins={setPins}
+                  before={roomAndGroups}
+                />
+              ),
+            },
+            {
+              id: 'rehearsal',
+              name: 'Rehearsal',
+              show: () => <RehearsePractical practical={practical} groups={groups} places={places} />,
+            },
+            {
+              id: 'versions',
+              name: 'Versions',
+              show: () => (
+                <Tile>
+                  <chakra.p mb="2">
+                    Lessons keep the version they were made from; a new version changes none of them.
+                  </chakra.p>
+                  <chakra.ol>
+                    {versions.map((v) => (
+                      <chakra.li
+                        key={v.number}
+                        display="flex"
+                        gap="3"
+                        alignItems="center"
+                        py="1.5"
+                        borderTop="1px solid"
+                        borderColor="slate.200"
+                      >
+                        <b>Version {v.number}</b> {dayAndTime(v.at)}, {v.by ?? 'with Kivex'}
+                        <Box flex="1" />
+                        {teaching && v.number !== head.version && (
+                          <Button
+                            size="small"
+                            onClick={() =>
+                              void request<Practical>(
+                                'GET',
+                                `/api/practicals/${id}/versions/${v.number}`,
+                              ).then((document) => change(document))
+                            }
+                          >
+                            Take it up again
+                          </Button>
+                        )}
+                      </chakra.li>
+                    ))}
+                  </chakra.ol>
+                </Tile>
+              ),
+            },
+          ]}
+        />
+      </Surface>
+    </>
+  );
+}
+
+/** Rehearses with the groups taking what is free: the rota is made for a lesson. */
+function RehearsePractical({
+  practical,
+  groups,
+  places,
+}: {
+  readonly practical: Practical;
+  readonly groups: number;
+  readonly places: StationPlaces;
+}) {
+  const ready = practical.tests.length > 0 && unknownsOf(practical).length > 0;
+  const plan = useMemo(() => ({ practical, groups, places }), [practical, groups, places]);
+  if (!ready)
+    return (
+      <Tile>
+        <Notice tone="look">Choose at least one test and one unknown first.</Notice>
+      </Tile>
+    );
+  return <RehearsalPanel plan={plan} practical={practical} />;
+}

@@ -1,0 +1,262 @@
+/** The samples: typed or chosen, known or unknown, at what strength, under which everyday name, in which look-alike set. */
+import { Box, chakra } from '@chakra-ui/react';
+import {
+  allGases,
+  allMetals,
+  anionIn,
+  cationIn,
+  holdsOf,
+  ionOf,
+  isBlank,
+  readIons,
+  speciesName,
+  syllabusFor,
+  usualSample_M,
+  type Practical,
+  type PracticalSample,
+} from '@kivex/core';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from '../kit/Button.js';
+import { Input } from '../kit/Input.js';
+import { NumberInput } from '../kit/NumberInput.js';
+import { Notice } from '../kit/Notice.js';
+import { Select } from '../kit/Select.js';
+import { Cell, Table } from '../kit/Table.js';
+import { Tile } from '../kit/Tile.js';
+
+/** A key no sample of the practical has. */
+export function freeKey(samples: readonly PracticalSample[], role: PracticalSample['role']): string {
+  const stem = role === 'known' ? 'known' : 'jar';
+  for (let n = 1; ; n++) if (!samples.some((s) => s.key === `${stem}-${n}`)) return `${stem}-${n}`;
+}
+
+/** What a typed name holds: a salt, a gas, a metal, water. */
+export function readSample(typed: string): { ions: string[]; form: PracticalSample['form'] } | undefined {
+  const text = typed.trim().toLowerCase();
+  if (/^(deionised |distilled )?water$|^blank$/.test(text)) return { ions: [], form: 'solution' };
+  const metal = allMetals.find((m) => m.name === text || m.id.toLowerCase() === text);
+  if (metal) return { ions: [metal.id], form: 'metal' };
+  const { claims, gases } = readIons(typed);
+  const ids = claims.filter((c) => !c.denied).flatMap((c) => c.ions);
+  const cation = ids.find((id) => ionOf(id).charge > 0);
+  const anion = ids.find((id) => ionOf(id).charge < 0);
+  if (cation && anion)
+    return { ions: [cation, anion], form: /solid|powder|crystal/.test(text) ? 'solid' : 'solution' };
+  const gas = gases.find((g) => !g.denied)?.gas;
+  return gas ? { ions: [gas], form: 'gas' } : undefined;
+}
+
+const formWords = { solid: 'solid', solution: 'solution', gas: 'gas', metal: 'metal' } as const;
+
+export function SamplesSection({
+  practical,
+  change,
+}: {
+  readonly practical: Practical;
+  readonly change: (part: Partial<Practical>) => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const [wrong, setWrong] = useState(false);
+  const { samples } = practical;
+  const usualForm = samples.find((s) => s.form === 'solid' || s.form === 'solution')?.form;
+  const put = (role: PracticalSample['role']) => {
+    const read = readSample(typed);
+    if (!read) return setWrong(true);
+    const form = read.form === 'solution' && usualForm && read.ions.length ? usualForm : read.form;
+    change({
+      samples: [
+        ...samples,
+        {
+          key: freeKey(samples, role),
+          role: read.ions.length ? role : 'known',
+          ions: read.ions,
+          form,
+          difficulty: role === 'known' ? 1 : 3,
+        },
+      ],
+    });
+    setTyped('');
+    setWrong(false);
+  };
+  const edit = (key: string, part: Partial<PracticalSample>) =>
+    change({ samples: samples.map((s) => (s.key === key ? { ...s, ...part } : s)) });
+  const syllabus = syllabusFor(practical);
+  return (
+    <Tile display="flex" flexDirection="column" gap="3">
+      <chakra.form
+        display="flex"
+        gap="2"
+        flexWrap="wrap"
+        alignItems="end"
+        onSubmit={(e) => {
+          e.preventDefault();
+          put('unknown');
+        }}
+      >
+        <chakra.label flex="1" minW="15rem" fontWeight="600">
+          Add a sample
+          <Input
+            value={typed}
+            placeholder="copper(II) chloride, CaCO3 powder, magnesium, oxygen, water …"
+            aria-invalid={wrong ? true : undefined}
+            onChange={(e) => {
+              setTyped(e.target.value);
+              setWrong(false);
+            }}
+          />
+        </chakra.label>
+        <Button type="submit" variant="go" disabled={!typed.trim()}>
+          <Plus size={18} aria-hidden /> Unknown
+        </Button>
+        <Button disabled={!typed.trim()} onClick={() => put('known')}>
+          <Plus size={18} aria-hidden /> Known
+        </Button>
+      </chakra.form>
+      {wrong && (
+        <Notice tone="look">
+          “{typed}” could not be read as a salt with both ions, a gas, a metal or water. Write it like “zinc
+          sulfate” or “ZnSO4”.
+        </Notice>
+      )}
+      {samples.length > 0 && (
+        <Table
+          label="Samples"
+          heads={['Role', 'Holds', 'Form', 'mol/dm³', 'Difficulty', 'Everyday name', 'Looks like', '']}
+        >
+          {samples.map((sample) => (
+            <tr key={sample.key}>
+              <Cell>
+                <Select
+                  aria-label={`Role of ${holdsOf(sample)}`}
+                  value={sample.role}
+                  minW="7rem"
+                  disabled={isBlank(sample)}
+                  onChange={(e) => edit(sample.key, { role: e.target.value as PracticalSample['role'] })}
+                >
+                  <option value="unknown">unknown</option>
+                  <option value="known">known</option>
+                </Select>
+              </Cell>
+              <Cell minW="14rem">
+                <Holds sample={sample} syllabus={syllabus} set={(ions) => edit(sample.key, { ions })} />
+              </Cell>
+              <Cell>
+                {sample.form === 'gas' || sample.form === 'metal' || isBlank(sample) ? (
+                  formWords[sample.form]
+                ) : (
+                  <Select
+                    aria-label={`Form of ${holdsOf(sample)}`}
+                    value={sample.form}
+                    minW="7rem"
+                    onChange={(e) => edit(sample.key, { form: e.target.value as PracticalSample['form'] })}
+                  >
+                    <option value="solution">solution</option>
+                    <option value="solid">solid</option>
+                  </Select>
+                )}
+              </Cell>
+              <Cell>
+                {sample.form === 'solution' && !isBlank(sample) && (
+                  <Box width="5.5rem">
+                    <NumberInput
+                      aria-label={`Strength of ${holdsOf(sample)}`}
+                      value={sample.molarity ?? usualSample_M}
+                      min={0.00001}
+                      max={20}
+                      step={0.01}
+                      onValue={(n) => edit(sample.key, { molarity: n ?? usualSample_M })}
+                    />
+                  </Box>
+                )}
+              </Cell>
+              <Cell>
+                {sample.role === 'unknown' && (
+                  <Select
+                    aria-label={`Difficulty of ${holdsOf(sample)}`}
+                    value={sample.difficulty}
+                    minW="4.5rem"
+                    onChange={(e) => edit(sample.key, { difficulty: Number(e.target.value) })}
+                  >
+                    {[1, 2, 3, 4, 5].map((n) => (
+                      <option key={n}>{n}</option>
+                    ))}
+                  </Select>
+                )}
+              </Cell>
+              <Cell minW="8rem">
+                {sample.role === 'known' && !isBlank(sample) && (
+                  <Input
+                    aria-label={`Everyday name of ${holdsOf(sample)}`}
+                    value={sample.alias ?? ''}
+                    maxLength={60}
+                    onChange={(e) => edit(sample.key, { alias: e.target.value || (undefined as never) })}
+                  />
+                )}
+              </Cell>
+              <Cell minW="8rem">
+                <Input
+                  aria-label={`Look-alike set of ${holdsOf(sample)}`}
+                  list="look-alike-sets"
+                  value={sample.set ?? ''}
+                  maxLength={60}
+                  placeholder="no set"
+                  onChange={(e) => edit(sample.key, { set: e.target.value || (undefined as never) })}
+                />
+              </Cell>
+              <Cell>
+                <Button
+                  size="small"
+                  aria-label={`Take ${holdsOf(sample)} out`}
+                  onClick={() => change({ samples: samples.filter((s) => s !== sample) })}
+                >
+                  <Trash2 size={16} aria-hidden />
+                </Button>
+              </Cell>
+            </tr>
+          ))}
+        </Table>
+      )}
+      <datalist id="look-alike-sets">
+        {[...new Set(samples.flatMap((s) => (s.set ? [s.set] : [])))].map((set) => (
+          <option key={set} value={set} />
+        ))}
+      </datalist>
+    </Tile>
+  );
+}
+
+/** Choosing what a sample holds: two lists for a salt, one for a gas or a metal. Ions of the syllabus come first. */
+function Holds({
+  sample,
+  syllabus,
+  set,
+}: {
+  readonly sample: PracticalSample;
+  readonly syllabus: ReturnType<typeof syllabusFor>;
+  readonly set: (ions: readonly string[]) => void;
+}) {
+  if (isBlank(sample)) return <>{holdsOf(sample)}</>;
+  const pick = (label: string, value: string, ids: readonly string[], choose: (id: string) => void) => (
+    <Select aria-label={label} value={value} px="1" onChange={(e) => choose(e.target.value)}>
+      {[...new Set([...ids, value])].map((id) => (
+        <option key={id} value={id}>
+          {speciesName(id)}
+        </option>
+      ))}
+    </Select>
+  );
+  if (sample.form === 'gas')
+    return pick('Gas', sample.ions[0]!, [...syllabus.gases, ...allGases.map((g) => g.id)], (id) => set([id]));
+  if (sample.form === 'metal')
+    return pick('Metal', sample.ions[0]!, [...syllabus.metals, ...allMetals.map((m) => m.id)], (id) =>
+      set([id]),
+    );
+  const [cation, anion] = [cationIn(sample.ions)!, anionIn(sample.ions)!];
+  return (
+    <Box display="grid" gridTemplateColumns="1fr 1fr" gap="1">
+      {pick('Cation', cation, syllabus.cations, (id) => set([id, anion]))}
+      {pick('Anion', anion, syllabus.anions, (id) => set([cation, id]))}
+    </Box>
+  );
+}

@@ -1,0 +1,86 @@
+/** What to do when, ticked off with who and when. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { Preparation } from '@kivex/contract';
+import { dueAt, leadTime, type PrepTask } from '@kivex/core';
+import { CalendarDays } from 'lucide-react';
+import { Button } from '../kit/Button.js';
+import { dayAndTime } from '../kit/moments.js';
+import { Tile } from '../kit/Tile.js';
+
+export function TasksPart({
+  tasks,
+  log,
+  startsAt,
+  lessonId,
+  tick,
+}: {
+  readonly tasks: readonly PrepTask[];
+  readonly log: Preparation | undefined;
+  readonly startsAt: string;
+  readonly lessonId: string;
+  readonly tick: (key: string, done: boolean) => void;
+}) {
+  const last = new Map(log?.ticks.map((t) => [t.key, t]));
+  const left = tasks.filter((t) => !last.get(t.key)?.done).length;
+  return (
+    <Tile>
+      <Box display="flex" alignItems="center" gap="3" mb="2" flexWrap="wrap">
+        <chakra.h2 fontSize="lg">What to do when</chakra.h2>
+        <span>{left ? `${left} of ${tasks.length} to do` : 'all done'}</span>
+        <Box flex="1" />
+        <Button asChild>
+          <a href={`/api/lessons/${lessonId}/preparation/calendar.ics`} download>
+            <CalendarDays size={18} aria-hidden /> Calendar
+          </a>
+        </Button>
+      </Box>
+      <chakra.ol>
+        {tasks.map((task) => {
+          const own = last.get(task.key);
+          return (
+            <chakra.li key={task.key} borderTop="1px solid" borderColor="slate.200">
+              <chakra.label
+                display="grid"
+                gridTemplateColumns={{ base: '1.75rem 1fr', md: '1.75rem 11rem 1fr' }}
+                gap="2"
+                py="2"
+                minH="12"
+                cursor="pointer"
+                color={own?.done ? 'ink.faint' : 'ink'}
+              >
+                <chakra.input
+                  type="checkbox"
+                  width="5"
+                  height="5"
+                  mt="0.5"
+                  checked={own?.done ?? false}
+                  onChange={() => tick(task.key, !own?.done)}
+                />
+                <Box>
+                  <b>
+                    {task.hoursBefore < 0
+                      ? 'after the lesson'
+                      : dayAndTime(dueAt(startsAt, task.hoursBefore))}
+                  </b>
+                  <chakra.div fontSize="sm" color="ink.soft">
+                    {leadTime(task.hoursBefore)}
+                  </chakra.div>
+                </Box>
+                <Box gridColumn={{ base: '2', md: 'auto' }}>
+                  <chakra.span display="inline-block" _firstLetter={{ textTransform: 'uppercase' }}>
+                    {task.text}
+                  </chakra.span>
+                  {own && (
+                    <chakra.div fontSize="sm" color={own.done ? 'verdigris' : 'ink.soft'}>
+                      {own.done ? 'done' : 'taken back'} by {own.by}, {dayAndTime(own.at)}
+                    </chakra.div>
+                  )}
+                </Box>
+              </chakra.label>
+            </chakra.li>
+          );
+        })}
+      </chakra.ol>
+    </Tile>
+  );
+}
