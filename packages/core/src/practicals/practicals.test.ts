@@ -4,7 +4,7 @@ import { rota } from '../planning/rota.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { coreSyllabus } from '../syllabus/core.js';
 import { adviceFor, discriminationOf, portionsOf } from './advice.js';
-import { evidenceOf, warningText } from './evidence.js';
+import { evidenceOf, isDoneOn, warningText } from './evidence.js';
 import { emptyPractical, knownLabel, syllabusFor, unknownsOf, type Practical } from './practical.js';
 import { readPractical, upToDate } from './read-practical.js';
 import { ionStrengths, saltFormula } from './salt-ions.js';
@@ -25,6 +25,10 @@ describe.each(shippedPracticals.map((p) => [p.title, p] as const))('the practica
   test('fits its lesson in a room of the usual size', () => {
     const result = rota(rotaProblemOf(practical, 8, room), { seconds: 1 });
     expect([result.feasible, result.why]).toEqual([true, []]);
+  });
+  test('every sample goes through at least one test', () => {
+    for (const sample of practical.samples)
+      expect([sample.key, practical.tests.some((t) => isDoneOn(t, sample))]).toEqual([sample.key, true]);
   });
   test('every test speaks of at least one of its samples', () => {
     const table = evidenceOf(practical);

@@ -27,6 +27,9 @@ export interface PrepSettings {
   readonly bottle_mL: number;
 }
 export const usualPrep: PrepSettings = { surplus: 0.2, drop_mL: usualDrop_mL, bottle_mL: 30 };
+/** Less than this in a dropper bottle, or in a portion of a sample, cannot be drawn up: more is made than is used. */
+const leastInBottle_mL = 5;
+const leastPortion_mL = 3;
 
 export interface LessonSize {
   readonly groups: number;
@@ -141,9 +144,10 @@ function reagentNeeds(
         })
       : [];
     const making = makingOf(reagent);
-    const make_mL = totals ? volumeToMake(totals.total_mL) : null;
     const atStation = uses.every((u) => u.atStation);
     const benches = atStation ? 1 : size.groups;
+    const bottles = totals ? Math.max(benches, Math.ceil(totals.total_mL / settings.bottle_mL)) : benches;
+    const make_mL = totals ? volumeToMake(Math.max(totals.total_mL, bottles * leastInBottle_mL)) : null;
     const recipes =
       molarity !== null && make_mL !== null && (making.solids.length || making.stocks.length)
         ? recipesFor({ ...making, molarity, volume_mL: make_mL }, store, today)
@@ -157,7 +161,7 @@ function reagentNeeds(
       total_mL: totals?.total_mL ?? null,
       pieces: poured.length ? null : Math.ceil(uses.reduce((n, u) => n + u.runs, 0) * (1 + settings.surplus)),
       make_mL,
-      bottles: totals ? Math.max(benches, Math.ceil(totals.total_mL / settings.bottle_mL)) : benches,
+      bottles,
       stands: atStation ? 'station' : 'bench',
       hoursBefore: making.hoursBefore,
       hazard: hazardAt(reagent, molarity),
@@ -254,7 +258,10 @@ function sampleNeeds(
     const portions = portionsFor(sample, size);
     const exact = each * portions * (1 + settings.surplus);
     const total = unit === 'mL' || unit === 'g' ? exact : Math.ceil(exact);
-    const make_mL = sample.form === 'solution' && !isBlank(sample) ? volumeToMake(total) : null;
+    const make_mL =
+      sample.form === 'solution' && !isBlank(sample)
+        ? volumeToMake(Math.max(total, portions * leastPortion_mL))
+        : null;
     const formula = saltFormula(sample.ions) || (sample.ions[0] ?? 'H2O');
     return {
       key: sample.key,

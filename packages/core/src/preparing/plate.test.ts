@@ -12,6 +12,12 @@ const samples = (n: number, tests: number) =>
 describe('a plate', () => {
   test('has a row for each sample and a column for each test where they fit', () =>
     expect(layPlate(plate, samples(2, 3)).map((w) => w.well)).toEqual(['A1', 'A2', 'A3', 'B1', 'B2', 'B3']));
+  test('uses the room beside the rows before a second plate', () =>
+    expect(
+      layPlate(plate, samples(6, 2))
+        .map((w) => w.well)
+        .slice(-4),
+    ).toEqual(['A3', 'A4', 'B3', 'B4']));
   test('leaves out wells that are skipped', () =>
     expect(layPlate(plate, samples(1, 3), ['a1', ' A3 ']).map((w) => w.well)).toEqual(['A2', 'A4', 'A5']));
   test('goes on to a second plate, and on without rows when there are many tests', () => {

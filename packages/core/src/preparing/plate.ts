@@ -61,12 +61,20 @@ export function layPlate(
   const placed: PlacedWell[] = [];
   const widest = Math.max(0, ...samples.map((s) => s.tests.length));
   const byRow = open.filter((row) => row.length >= widest);
-  if (byRow.length) {
-    // Row by row: easiest to read at the bench.
+  if (byRow.length && widest) {
+    // Row by row, easiest to read at the bench; where rows are long, in as many blocks beside each other as fit.
+    const blocks = Math.max(1, Math.floor(Math.min(...byRow.map((row) => row.length)) / widest));
+    const each = byRow.length * blocks;
     samples.forEach((sample, i) => {
       const row = byRow[i % byRow.length]!;
+      const block = Math.floor((i % each) / byRow.length);
       sample.tests.forEach((test, k) =>
-        placed.push({ plate: Math.floor(i / byRow.length), well: row[k]!, sample: sample.key, test }),
+        placed.push({
+          plate: Math.floor(i / each),
+          well: row[block * widest + k]!,
+          sample: sample.key,
+          test,
+        }),
       );
     });
     return placed;

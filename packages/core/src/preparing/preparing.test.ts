@@ -122,6 +122,10 @@ describe('a recipe', () => {
     expect(acid!.kind === 'dilute' && acid!.stock_mL).toBeCloseTo(33.4, 1);
     expect(recipeText(acid!)).toMatch(/33\.4 cm³ of concentrated hydrochloric acid/);
   });
+  test('concentrated acid wanted concentrated is taken as it comes', () => {
+    const [acid] = recipesFor({ ...makingOf('H2SO4'), molarity: 18, volume_mL: 25 }, [], today);
+    expect(acid).toMatchObject({ kind: 'ready', take_mL: 25 });
+  });
   test('what cannot be made says why', () => {
     const [chalk] = recipesFor({ ...wanted, solids: ['CaCO3'] }, [], today);
     expect(chalk).toMatchObject({ kind: 'impossible', why: expect.stringMatching(/hardly dissolves/) });

@@ -76,8 +76,13 @@ function fromItem(item: StoreItem, wanted: Wanted, today: string): Recipe | unde
   const stock = strengthOf(item);
   if (!stock) return undefined;
   const strength = stockMolarity(stock);
-  if (Math.abs(strength - molarity) < 1e-9 * molarity)
-    return { kind: 'ready', take_mL: volume_mL, from: from(volume_mL), mind: 'As it stands in the store.' };
+  if (Math.abs(strength - molarity) < 1e-9 * molarity || nearEnoughTo(strength, molarity))
+    return {
+      kind: 'ready',
+      take_mL: volume_mL,
+      from: from(volume_mL),
+      mind: 'As it stands in the store, undiluted.',
+    };
   if (strength < molarity) return undefined;
   const { stock_mL } = dilution(stock, { molarity, volume_mL });
   return {
@@ -91,6 +96,11 @@ function fromItem(item: StoreItem, wanted: Wanted, today: string): Recipe | unde
   };
 }
 
+/** A bottled acid this near to what is wanted is what is meant: it is used as it comes. */
+const asItComes = 0.05;
+const nearEnoughTo = (strength: number, wanted: number): boolean =>
+  strength >= wanted && strength <= wanted * (1 + asItComes);
+
 const rank = (recipe: Recipe): number => {
   if (!('from' in recipe)) return 9;
   const kind = { ready: 0, dilute: 1, weigh: 2 }[recipe.kind];
@@ -103,6 +113,8 @@ function usual({ solids, stocks, molarity, volume_mL, mind, otherwise }: Wanted)
   if (stock) {
     const { stock_mL, stockMolarity: stock_M } = dilution(stock, { molarity, volume_mL });
     const from = { item: null, name: `${stock.name} (${stock.percent} %)`, enough: false };
+    if (nearEnoughTo(stock_M, molarity))
+      return { kind: 'ready', take_mL: volume_mL, from, mind: 'As it comes, undiluted.' };
     return { kind: 'dilute', stock_mL, stock_M, water_mL: volume_mL - stock_mL, volume_mL, from, mind };
   }
   const solid = solids[0];

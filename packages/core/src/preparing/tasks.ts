@@ -69,7 +69,8 @@ export function prepTasks(practical: Practical, needs: LessonNeeds): PrepTask[] 
   const seen = new Set<string>();
   for (const planned of practical.tests)
     for (const { task, hoursBefore } of variantOf(testOf(planned.test), planned.variant).preparations) {
-      if (seen.has(task)) continue;
+      // Bottles of reagents have tasks of their own, with their figures.
+      if (seen.has(task) || /dropper bottle/.test(task)) continue;
       seen.add(task);
       tasks.push({ key: `method:${planned.test}:${task}`, kind: 'method', hoursBefore, text: `${task}.` });
     }

@@ -14,7 +14,7 @@ const top = (297 * mm - down * high) / 2;
 /** Statements that fit: the codes always, the words while there is room for them. */
 function statementLines(statements: readonly string[]): string {
   const words = statements.join('. ');
-  return words.length <= 190 ? words : statements.map((s) => s.split(' ')[0]).join(' ');
+  return words.length <= 170 ? words : statements.map((s) => s.split(' ')[0]).join(' ');
 }
 
 function labelBox(label: Label, origin: string): Content {
@@ -38,7 +38,7 @@ function labelBox(label: Label, origin: string): Content {
           { ...rich(label.line), fontSize: 9.5, margin: [0, 1, 0, 2] },
           ...(label.signal ? [{ text: label.signal.toUpperCase(), bold: true, fontSize: 8 }] : []),
           ...(label.statements.length
-            ? [{ text: statementLines(label.statements), fontSize: 5.8, lineHeight: 1.05, color: ink }]
+            ? [{ text: statementLines(label.statements), fontSize: 6.6, lineHeight: 1.05, color: ink }]
             : []),
           ...(dates.length
             ? [
@@ -60,7 +60,7 @@ function labelBox(label: Label, origin: string): Content {
           margin: [0, 0, 0, 2],
         })),
       },
-      { width: 46, qr: origin + label.path, fit: 46, alignment: 'right' },
+      { width: 58, qr: origin + label.path, fit: 58, alignment: 'right' },
     ],
     columnGap: 5,
     margin: [8, 7, 8, 0],

@@ -56,6 +56,9 @@ export function rich(text: string): ContentText {
   };
 }
 
+/** Nodes that must follow a heading on its page: the heading row of a table and a first row. */
+const leastBelowHeading = 12;
+
 export interface SheetHead {
   readonly title: string;
   readonly under: string;
@@ -76,10 +79,13 @@ export function a4Sheet({ title, under, foot }: SheetHead, content: Content[]): 
       soft: { color: softInk, fontSize: 8.5 },
     },
     content: [
-      { text: title, fontSize: 18, bold: true },
+      { text: title, fontSize: 16, bold: true },
       { text: under, color: softInk, margin: [0, 2, 0, 6] },
       ...content,
     ],
+    // A heading goes over with what it heads.
+    pageBreakBefore: (node, nodes) =>
+      node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length < leastBelowHeading,
     footer: (page: number, pages: number): Content => ({
       columns: [
         { text: foot, width: '*' },
@@ -113,6 +119,7 @@ export const table = (
   layout: ruled,
   table: {
     headerRows: 1,
+    keepWithHeaderRows: 1,
     dontBreakRows: true,
     widths: [...widths],
     body: [headings.map((text) => ({ text, style: 'head' })), ...rows.map((row) => [...row])],

@@ -36,8 +36,9 @@ export interface PrepSheet {
 
 const cm3 = (mL: number | null): string =>
   mL === null ? '' : mL >= 100 ? `${Math.ceil(mL)} cm³` : `${Number(mL.toPrecision(2))} cm³`;
-const box: Content = { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] };
-const ticked: Content = {
+/** Made anew each time: a node that stands twice is drawn in one place. */
+const box = (): Content => ({ canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] });
+const ticked = (): Content => ({
   canvas: [
     { type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 },
     {
@@ -50,7 +51,7 @@ const ticked: Content = {
       ],
     },
   ],
-};
+});
 
 function plates(
   { kind, wells, tests }: NonNullable<PrepSheet['plate']>,
@@ -112,12 +113,12 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
       bold: true,
       margin: [0, 0, 0, 2],
     },
-    { text: 'What to do when', style: 'h2' },
+    { text: 'What to do when', style: 'h2', headlineLevel: 1 },
     table(
       [12, 96, '*'],
       ['', 'Begin by', 'Task'],
       sheet.tasks.map((task) => [
-        sheet.done.has(task.key) ? ticked : box,
+        sheet.done.has(task.key) ? ticked() : box(),
         {
           stack: [
             {
@@ -132,7 +133,7 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         rich(task.text),
       ]),
     ),
-    { text: 'Solutions and reagents', style: 'h2' },
+    { text: 'Solutions and reagents', style: 'h2', headlineLevel: 1 },
     table(
       ['*', 50, 50, 60, 150],
       ['Reagent', 'Group', 'Class', 'Bottles', 'Make'],
@@ -158,7 +159,7 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         },
       ]),
     ),
-    { text: 'Samples', style: 'h2' },
+    { text: 'Samples', style: 'h2', headlineLevel: 1 },
     table(
       [70, '*', 50, 56, 150],
       ['Label', 'Holds', 'Portions', 'In all', 'Make'],
@@ -187,9 +188,12 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
       ]),
     ),
     ...(sheet.plate?.wells.length
-      ? [{ text: 'Plate for one group', style: 'h2' } as Content, ...plates(sheet.plate, names)]
+      ? [
+          { text: 'Plate for one group', style: 'h2', headlineLevel: 1 } as Content,
+          ...plates(sheet.plate, names),
+        ]
       : []),
-    { text: 'Apparatus', style: 'h2' },
+    { text: 'Apparatus', style: 'h2', headlineLevel: 1 },
     table(
       ['*', 70, 70],
       ['Item', 'Each bench', 'In all'],
@@ -199,7 +203,7 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         { text: String(a.total) },
       ]),
     ),
-    { text: 'Waste', style: 'h2' },
+    { text: 'Waste', style: 'h2', headlineLevel: 1 },
     table(
       [140, 60, 50, '*'],
       ['Stream', 'About', 'Bottles', 'How'],

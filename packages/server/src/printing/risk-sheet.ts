@@ -49,9 +49,9 @@ export function riskSheet(
       ],
       columnGap: 4,
     },
-    { text: 'Protection', style: 'h2' },
+    { text: 'Protection', style: 'h2', headlineLevel: 1 },
     { ul: risk.ppe.map((text) => ({ text })) },
-    { text: 'Samples', style: 'h2' },
+    { text: 'Samples', style: 'h2', headlineLevel: 1 },
     table(
       ['*', 40, 48, '*'],
       ['Sample', 'Form', 'Level', 'Hazard'],
@@ -62,13 +62,15 @@ export function riskSheet(
         {
           stack: [
             { text: s.hazard.words },
-            { text: s.hazard.statements.map(codeAndText).join('; '), fontSize: 7, color: softInk },
+            ...(s.hazard.statements.length
+              ? [{ text: s.hazard.statements.map(codeAndText).join('; '), fontSize: 7, color: softInk }]
+              : []),
           ],
         },
       ]),
     ),
     ...risk.tests.flatMap((test): Content[] => [
-      { text: `${test.name}: ${test.method.toLowerCase()}`, style: 'h2' },
+      { text: `${test.name}: ${test.method.toLowerCase()}`, style: 'h2', headlineLevel: 1 },
       table(
         [14, '*', '*', 76],
         ['', 'Step', 'Hazards and cautions', 'Who and where'],
@@ -90,7 +92,7 @@ export function riskSheet(
         ]),
       ),
     ]),
-    { text: 'Waste', style: 'h2' },
+    { text: 'Waste', style: 'h2', headlineLevel: 1 },
     table(
       [130, 60, '*'],
       ['Stream', 'About', 'How'],

@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 
 export const Cell = chakra('td', {
-  base: { px: '2', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200', verticalAlign: 'middle' },
+  base: { px: '1.5', py: '1.5', borderTop: '1px solid', borderColor: 'slate.200', verticalAlign: 'middle' },
 });
 export const Head = chakra('th', {
   base: {

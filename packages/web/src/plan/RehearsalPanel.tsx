@@ -53,11 +53,12 @@ export function RehearsalPanel({
     return stop;
   }, [key]);
 
-  const start = async () => {
+  const start = async (chance = seed) => {
+    setSeed(chance);
     stop();
     const own = startPlanning();
     planning.current = own;
-    const whole: RehearsalPlan = { ...plan, runs, seed };
+    const whole: RehearsalPlan = { ...plan, runs, seed: chance };
     setProblem(undefined);
     setChanges(undefined);
     setDone(0);
@@ -92,10 +93,10 @@ export function RehearsalPanel({
           <>
             {result && (
               <Button
-                onClick={() => setSeed((s) => s + 1)}
+                onClick={() => void start(seed + 1)}
                 title={`Seed ${seed}: the same seed gives the same forecast`}
               >
-                Other chance (seed {seed})
+                Again with other luck
               </Button>
             )}
             <Button variant="go" onClick={() => void start()}>

@@ -103,7 +103,7 @@ function Block({
       borderRadius="6px"
       fontSize="xs"
       fontWeight="600"
-      lineHeight="1.1"
+      lineHeight="1.05"
       px="1"
       textAlign="left"
       overflow="hidden"
@@ -118,7 +118,7 @@ function Block({
         overflow="hidden"
         textOverflow="ellipsis"
         display="-webkit-box"
-        css={{ WebkitLineClamp: 2, WebkitBoxOrient: 'vertical' }}
+        css={{ WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflowWrap: 'normal', hyphens: 'auto' }}
       >
         {shortName(slot.task)}
       </chakra.span>
@@ -260,7 +260,7 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
             </Box>
           </Box>
           {Array.from({ length: problem.groups }, (_, i) => i + 1).map((group) => (
-            <Box key={group} display="flex" borderTop="1px solid" borderColor="slate.200" minH="34px">
+            <Box key={group} display="flex" borderTop="1px solid" borderColor="slate.200" minH="42px">
               <Box
                 width={`${labelWidth}px`}
                 flex="none"

@@ -97,6 +97,7 @@ export function SamplesSection({
         <chakra.label flex="1" minW="15rem" fontWeight="600">
           Add a sample
           <Input
+            fontWeight="400"
             value={typed}
             placeholder="copper(II) chloride, CaCO3 powder, magnesium, oxygen, water …"
             aria-invalid={wrong ? true : undefined}
@@ -130,7 +131,8 @@ export function SamplesSection({
                 <Select
                   aria-label={`Role of ${holdsOf(sample)}`}
                   value={sample.role}
-                  minW="7rem"
+                  minW="6.2rem"
+                  px="1"
                   disabled={isBlank(sample)}
                   onChange={(e) => edit(sample.key, { role: e.target.value as PracticalSample['role'] })}
                 >
@@ -138,7 +140,7 @@ export function SamplesSection({
                   <option value="known">known</option>
                 </Select>
               </Cell>
-              <Cell minW="14rem">
+              <Cell minW="13rem">
                 <Holds sample={sample} syllabus={syllabus} set={(ions) => edit(sample.key, { ions })} />
               </Cell>
               <Cell>
@@ -148,7 +150,8 @@ export function SamplesSection({
                   <Select
                     aria-label={`Form of ${holdsOf(sample)}`}
                     value={sample.form}
-                    minW="7rem"
+                    minW="6.2rem"
+                    px="1"
                     onChange={(e) => edit(sample.key, { form: e.target.value as PracticalSample['form'] })}
                   >
                     <option value="solution">solution</option>
@@ -158,7 +161,7 @@ export function SamplesSection({
               </Cell>
               <Cell>
                 {sample.form === 'solution' && !isBlank(sample) && (
-                  <Box width="5.5rem">
+                  <Box width="4.75rem">
                     <NumberInput
                       aria-label={`Strength of ${holdsOf(sample)}`}
                       value={sample.molarity ?? usualSample_M}
@@ -175,7 +178,8 @@ export function SamplesSection({
                   <Select
                     aria-label={`Difficulty of ${holdsOf(sample)}`}
                     value={sample.difficulty}
-                    minW="4.5rem"
+                    minW="3.5rem"
+                    px="1"
                     onChange={(e) => edit(sample.key, { difficulty: Number(e.target.value) })}
                   >
                     {[1, 2, 3, 4, 5].map((n) => (
@@ -184,7 +188,7 @@ export function SamplesSection({
                   </Select>
                 )}
               </Cell>
-              <Cell minW="8rem">
+              <Cell minW="6.5rem">
                 {sample.role === 'known' && !isBlank(sample) && (
                   <Input
                     aria-label={`Everyday name of ${holdsOf(sample)}`}
@@ -194,7 +198,7 @@ export function SamplesSection({
                   />
                 )}
               </Cell>
-              <Cell minW="8rem">
+              <Cell minW="6.5rem">
                 <Input
                   aria-label={`Look-alike set of ${holdsOf(sample)}`}
                   list="look-alike-sets"

@@ -111,6 +111,6 @@ export const nitrateRingStation: Practical = practical({
     planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], { on: 'unknowns' }),
     planned('sulfate', 'hydrochloric', ['precipitate'], { on: 'unknowns' }),
     planned('halide-silver', 'usual', ['precipitate'], { on: 'unknowns' }),
-    planned('nitrate-ring', 'acid-last', ['ring'], { on: 'unknowns', ledBy: 'teacher', minutes: 2 }),
+    planned('nitrate-ring', 'acid-last', ['ring'], { ledBy: 'teacher', minutes: 2 }),
   ],
 });
