@@ -1,5 +1,5 @@
 /** The bench as students see it: nothing here says what an unknown holds. */
-import type { LessonEvent } from '@kivex/core';
+import type { Asked, LessonEvent, PlannedTest } from '@kivex/core';
 import type { LessonState } from './lessons.js';
 import type { StudentName } from './people.js';
 
@@ -17,6 +17,8 @@ export interface BenchSample {
   readonly id: string;
   readonly role: 'known' | 'unknown';
   readonly label: string;
+  /** Ids of the tests done on it. */
+  readonly tests: readonly string[];
 }
 export interface Bench {
   readonly me: StudentName;
@@ -29,13 +31,10 @@ export interface Bench {
   };
   readonly group: { readonly id: string; readonly name: string; readonly students: readonly StudentName[] };
   readonly samples: readonly BenchSample[];
-  readonly tests: readonly {
-    readonly test: string;
-    readonly variant: string;
-    readonly attributes: readonly string[];
-  }[];
-  /** Ions of the syllabus, for the naming board. */
-  readonly cations: readonly string[];
+  readonly tests: readonly PlannedTest[];
+  /** What is to be named, and the ids to choose from: one list, or two for a salt. */
+  readonly asks: Asked;
+  readonly choices: readonly (readonly string[])[];
   readonly events: readonly WireEvent[];
 }
 export interface EventsReceipt {

@@ -1,6 +1,7 @@
 /** What a class's marks and names tell: how each item went, and which ion was taken for which. */
 import { readIons } from '../reading/read-ions.js';
-import { cationIn, ionOf } from '../species/species.js';
+import type { Asked } from '../practicals/practical.js';
+import { allMetals, anionIn, cationIn, ionOf, isGasId, isMetalId } from '../species/species.js';
 import { readGroup, type LessonEvent } from './record.js';
 
 export interface ItemResult {
@@ -35,21 +36,50 @@ export function itemResults(
   return [...items.values()];
 }
 
-/** The last name each student gave each unknown, counted against the truth. */
+/** What a name says, as the part that was asked: an id, or undefined where it says none or several. */
+function namedIn(answer: string, asks: Asked): string | undefined {
+  const { claims, gases } = readIons(answer);
+  const ions = claims.filter((c) => !c.denied).flatMap((c) => c.ions);
+  const only = (list: readonly string[]) => (new Set(list).size === 1 ? list[0] : undefined);
+  switch (asks) {
+    case 'gas':
+      return only(gases.flatMap((g) => (g.denied || !g.gas ? [] : [g.gas])));
+    case 'metal':
+      return only(
+        allMetals
+          .filter((m) => ions.some((id) => Object.keys(ionOf(id).atoms).join() === m.id))
+          .map((m) => m.id),
+      );
+    case 'anion':
+      return only(ions.filter((id) => ionOf(id).charge < 0));
+    default:
+      return only(ions.filter((id) => ionOf(id).charge > 0));
+  }
+}
+const truthIn = (ids: readonly string[], asks: Asked): string | undefined =>
+  asks === 'gas'
+    ? ids.find(isGasId)
+    : asks === 'metal'
+      ? ids.find(isMetalId)
+      : asks === 'anion'
+        ? anionIn(ids)
+        : cationIn(ids);
+
+/** The last name each student gave each unknown, counted against the truth; of a salt, its cation. */
 export function namings(
   events: readonly LessonEvent[],
   unknowns: readonly { readonly id: string; readonly ions: readonly string[] }[],
+  asks: Asked = 'cation',
 ): Naming[] {
   const last = new Map<string, { truth: string; named: string | null }>();
   for (const entry of readGroup(events).namings) {
     const sample = unknowns.find((u) => u.id === entry.body.sample);
-    const truth = sample && cationIn(sample.ions);
+    const truth = sample && truthIn(sample.ions, asks);
     if (!truth) continue;
-    const ions = readIons(entry.body.answer)
-      .claims.filter((c) => !c.denied)
-      .flatMap((c) => c.ions)
-      .filter((id) => ionOf(id).charge > 0);
-    last.set(`${entry.by} ${entry.body.sample}`, { truth, named: ions.length === 1 ? ions[0]! : null });
+    last.set(`${entry.by} ${entry.body.sample}`, {
+      truth,
+      named: namedIn(entry.body.answer, asks) ?? null,
+    });
   }
   const counts = new Map<string, Naming>();
   for (const { truth, named } of last.values()) {

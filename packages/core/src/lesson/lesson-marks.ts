@@ -1,9 +1,14 @@
 /** The marks of one student for one lesson, computed from the group's record and their own names. */
 import type { Mark } from '../marking/mark-result.js';
 import { mark } from '../marking/mark.js';
+import { markTap } from '../marking/mark-tap.js';
 import { colourTermOf } from '../reading/colour-terms.js';
 import { readColours } from '../reading/read-colours.js';
+import { isDoneOn } from '../practicals/evidence.js';
+import { syllabusFor, type Practical } from '../practicals/practical.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
+import { expectationOf } from '../tests/expectation.js';
+import type { SampleForm } from '../tests/test-definition.js';
 import { attributeOf, testOf } from '../tests/tests.js';
 import { decisive, namingOf, seenIn, standing, type GroupRecord, type ObservationEntry } from './record.js';
 
@@ -11,9 +16,10 @@ export interface MarkedSample {
   readonly id: string;
   readonly role: 'known' | 'unknown';
   readonly ions: readonly string[];
+  readonly form: SampleForm;
 }
 export interface ItemMark extends Mark {
-  /** `observation:SAMPLE` or `naming:SAMPLE`. */
+  /** `observation:SAMPLE` for the first thing looked at, `observation:SAMPLE:TEST:ATTRIBUTE` for the rest, `naming:SAMPLE`. */
   readonly key: string;
   readonly strand: 'observation' | 'conclusion';
   readonly sample: string;
@@ -46,24 +52,36 @@ function saysTheSame(words: string, tapped: string, nakedEye: boolean): boolean 
   );
 }
 
+/** Reasons that say the words are about something else: the tap stands. */
+const silent: ReadonlySet<string> = new Set([
+  'no-colour-named',
+  'unread',
+  'not-said',
+  'no-number',
+  'colour-alone',
+]);
+
 function markEntry(
   syllabus: string | Syllabus,
   sample: MarkedSample,
   test: string,
+  attribute: string,
   entry: ObservationEntry | undefined,
 ): { answer: string; mark: Mark } {
-  const attribute = testOf(test).attributes[0]!.id;
-  const item = { kind: 'observation', test, sample: sample.ions, attribute } as const;
-  const tapped = entry ? answerOf({ ...entry, body: { ...entry.body, words: '' } }, attribute) : '';
+  const { reads } = attributeOf(testOf(test), attribute);
+  const flame = reads === 'flame-colour' || reads === 'glass-colour';
+  const item = { kind: 'observation', test, sample: sample.ions, attribute, form: sample.form } as const;
+  const value = entry?.body.seen[attribute];
   const words = entry?.body.words?.trim() ?? '';
   const answer = answerOf(entry, attribute);
-  const own = mark(syllabus, item, words || tapped);
-  if (!words || !tapped) return { answer, mark: own };
-  const byTap = mark(syllabus, item, tapped);
-  // Words that name no colour leave the tap to stand; words that name another colour than the tap go to a person.
-  if (own.why.some((w) => w.code === 'no-colour-named' || w.code === 'unread'))
-    return { answer, mark: byTap };
-  if (saysTheSame(words, entry!.body.seen[attribute]!, attribute === testOf(test).attributes[0]!.id))
+  if (value === undefined) return { answer, mark: mark(syllabus, item, words) };
+  const tapped = answerOf({ ...entry!, body: { ...entry!.body, words: '' } }, attribute);
+  const byTap = flame ? mark(syllabus, item, tapped) : markTap(item, value);
+  if (!words) return { answer, mark: byTap };
+  const own = mark(syllabus, item, words);
+  // Words that say nothing of this leave the tap to stand; words that say something else than the tap go to a person.
+  if (own.why.some((w) => silent.has(w.code))) return { answer, mark: byTap };
+  if (flame && saysTheSame(words, entry!.body.seen[attribute]!, reads === 'flame-colour'))
     return { answer, mark: byTap };
   if (own.verdict !== byTap.verdict) {
     return {
@@ -84,39 +102,69 @@ function markEntry(
   return { answer, mark: own };
 }
 
+export interface MarkedAttribute {
+  readonly key: string;
+  readonly test: string;
+  readonly attribute: string;
+}
+
 /**
- * Marks everything one student is marked on: each sample's observation from the group's record, each
+ * What is marked of one sample: everything its planned tests have students look at and of which the tests
+ * say something. What shows through blue glass is evidence, not an item of its own.
+ */
+export function markedOf(practical: Practical, sample: MarkedSample): MarkedAttribute[] {
+  if (!sample.ions.length) return [];
+  const first = practical.tests[0]?.test;
+  return practical.tests
+    .filter((planned) => isDoneOn(planned, { ...sample, key: sample.id, difficulty: 1 }))
+    .flatMap((planned) => {
+      const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: sample.form });
+      return planned.attributes.flatMap((attribute, i): MarkedAttribute[] => {
+        const { reads, neutral } = attributeOf(testOf(planned.test), attribute);
+        const told = shows[attribute]?.some((v) => !neutral?.includes(v));
+        if (!told || reads === 'glass-colour') return [];
+        const key =
+          planned.test === first && i === 0
+            ? `observation:${sample.id}`
+            : `observation:${sample.id}:${planned.test}:${attribute}`;
+        return [{ key, test: planned.test, attribute }];
+      });
+    });
+}
+
+/**
+ * Marks everything one student is marked on: each sample's observations from the group's record, each
  * unknown's name from the student's own last naming, carried forward from the evidence pointed at.
- * @param test the test whose first attribute is marked.
  */
 export function lessonMarks(
-  syllabus: string | Syllabus,
-  test: string,
+  practical: Practical,
   samples: readonly MarkedSample[],
   record: GroupRecord,
   student: string,
 ): ItemMark[] {
+  const syllabus = syllabusFor(practical);
   return samples.flatMap((sample): ItemMark[] => {
-    const entries = standing(record, sample.id).filter((entry) => entry.body.test === test);
+    const all = standing(record, sample.id);
     const naming = namingOf(record, sample.id, student);
-    const pointedAt = entries.filter((entry) => naming?.body.evidence.includes(entry.id));
-    const entry = decisive(pointedAt.length ? pointedAt : entries);
-    const observed = markEntry(syllabus, sample, test, entry);
-    const items: ItemMark[] = [
-      {
-        key: `observation:${sample.id}`,
-        strand: 'observation',
-        sample: sample.id,
-        answer: observed.answer,
-        ...observed.mark,
-      },
-    ];
+    /** What stands for a test: what was pointed at before what was not. */
+    const entryFor = (test: string): ObservationEntry | undefined => {
+      const entries = all.filter((entry) => entry.body.test === test);
+      const pointedAt = entries.filter((entry) => naming?.body.evidence.includes(entry.id));
+      return decisive(pointedAt.length ? pointedAt : entries);
+    };
+    const items = markedOf(practical, sample).map(({ key, test, attribute }): ItemMark => {
+      const observed = markEntry(syllabus, sample, test, attribute, entryFor(test));
+      return { key, strand: 'observation', sample: sample.id, answer: observed.answer, ...observed.mark };
+    });
     if (sample.role === 'unknown') {
       const answer = naming?.body.answer ?? '';
-      const seen = entry && Object.keys(entry.body.seen).length ? [seenIn(entry)] : [];
+      const seen = practical.tests.flatMap((planned) => {
+        const entry = entryFor(planned.test);
+        return entry && Object.keys(entry.body.seen).length ? [seenIn(entry)] : [];
+      });
       const conclusion = mark(
         syllabus,
-        { kind: 'identify', part: 'cation', sample: sample.ions, seen },
+        { kind: 'identify', part: practical.asks, sample: sample.ions, seen },
         answer,
       );
       items.push({

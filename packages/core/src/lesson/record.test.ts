@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { contradictionsOf } from './contradictions.js';
+import { flameColoursOfUnlabelledJars } from '../practicals/shipped/shipped-practicals.js';
 import { lessonMarks } from './lesson-marks.js';
 import { decisive, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
 
@@ -14,7 +15,7 @@ const event = (body: EventBody, by = 'ada'): LessonEvent => ({
 const saw = (colour: string, more: object = {}) =>
   event({ type: 'observation', sample: 'jar', test: 'flame', variant: 'wire', seen: { colour }, ...more });
 
-const potassium = [{ id: 'jar', role: 'unknown', ions: ['K+', 'Cl-'] }] as const;
+const potassium = [{ id: 'jar', role: 'unknown', ions: ['K+', 'Cl-'], form: 'solid' }] as const;
 
 describe('the record of a lesson', () => {
   test('an event sent twice counts once', () => {
@@ -67,7 +68,7 @@ describe('contradictions in a record', () => {
 
 describe('marks of one student', () => {
   const marks = (...events: LessonEvent[]) =>
-    lessonMarks('core', 'flame', potassium, readGroup(events), 'ada');
+    lessonMarks(flameColoursOfUnlabelledJars, potassium, readGroup(events), 'ada');
   const points = (...events: LessonEvent[]) =>
     marks(...events).map((m) => (m.verdict === 'review' ? 'review' : m.points));
   test('a tapped colour and the right name earn both points', () => {

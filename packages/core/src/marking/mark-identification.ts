@@ -5,7 +5,16 @@
 import { readIons } from '../reading/read-ions.js';
 import { explains, type SeenRecord } from '../reasoning/likelihood.js';
 import type { IonId } from '../species/ion.js';
-import { anionIn, cationIn, ionOf, isGasId, isIonId, speciesName } from '../species/species.js';
+import {
+  allMetals,
+  anionIn,
+  cationIn,
+  ionOf,
+  isGasId,
+  isIonId,
+  isMetalId,
+  speciesName,
+} from '../species/species.js';
 import type { GasId } from '../species/substance.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { testOf } from '../tests/tests.js';
@@ -51,12 +60,47 @@ function markGas(syllabus: Syllabus, item: IdentificationItem, answer: string): 
   return onePoint(0, 'wrong-gas', `That is not what the sample holds: it was ${speciesName(truth)}.`);
 }
 
+/** Marks the naming of a metal: the element, however its name or symbol is written. */
+function markMetal(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
+  const truth = item.sample.find(isMetalId);
+  if (!truth) throw new RangeError(`the sample ${item.sample.join(' ')} holds no metal`);
+  const reading = readIons(answer);
+  const bare = answer.trim().toLowerCase();
+  if (!bare) return onePoint(0, 'blank', 'No name was given.');
+  const named = new Set(
+    allMetals
+      .filter(
+        ({ id, name }) =>
+          bare === id.toLowerCase() ||
+          reading.claims.some(
+            (claim) => !claim.denied && claim.ions.some((ion) => Object.keys(ionOf(ion).atoms).join() === id),
+          ) ||
+          new RegExp(`\\b${name}\\b`).test(bare),
+      )
+      .map((m) => m.id),
+  );
+  if (!named.size) return onePoint(0, 'no-name', 'No metal is named that Kivex knows.');
+  if (named.size > 1) return onePoint(0, 'two-names', 'Two metals are named; choose one.');
+  const [metal] = named;
+  if (metal === truth) return onePoint(1, 'right-metal', `It is ${speciesName(truth)}.`);
+  const pool = [...new Set([...syllabus.metals, truth])];
+  const fits = item.seen?.length && syllabus.carryForward ? followsFrom(item.seen, pool) : [];
+  if (metal && fits.includes(metal))
+    return onePoint(
+      1,
+      'carried-forward',
+      `${speciesName(metal)} follows from what was recorded, so the mark is carried forward. The metal itself was ${speciesName(truth)}.`,
+    );
+  return onePoint(0, 'wrong-metal', `That is not what the sample holds: it was ${speciesName(truth)}.`);
+}
+
 /**
  * Marks a naming (one point; `salt` needs both ions).
  * @throws RangeError when the sample does not hold the part asked for.
  */
 export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
   if (item.part === 'gas') return markGas(syllabus, item, answer);
+  if (item.part === 'metal') return markMetal(syllabus, item, answer);
   const truth =
     item.part === 'cation'
       ? [cationIn(item.sample)]

@@ -20,7 +20,7 @@ export interface GasTestItem {
 export interface IdentificationItem {
   readonly kind: 'identify';
   readonly sample: readonly string[];
-  readonly part: 'cation' | 'anion' | 'salt' | 'gas';
+  readonly part: 'cation' | 'anion' | 'salt' | 'gas' | 'metal';
   readonly seen?: readonly SeenRecord[];
   readonly strictness?: Strictness;
 }

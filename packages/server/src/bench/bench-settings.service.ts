@@ -84,10 +84,12 @@ export function wrongIn(
       if (!definition.variants.some((v) => v.id === body.variant))
         return 'Kivex does not know this way of doing the test.';
       for (const [attribute, value] of Object.entries(body.seen)) {
-        const possible = planned.attributes.includes(attribute)
-          ? attributeOf(definition, attribute).values
-          : [];
-        if (!possible.some((v) => v.id === value)) return 'This is not one of the results the test can give.';
+        const looked = planned.attributes.includes(attribute)
+          ? attributeOf(definition, attribute)
+          : undefined;
+        const number = looked?.number && /^-?\d{1,4}(\.\d{1,2})?$/.test(value);
+        if (!number && !looked?.values.some((v) => v.id === value))
+          return 'This is not one of the results the test can give.';
       }
       if (!Object.keys(body.seen).length && !body.words?.trim()) return 'Tap what you saw, or write it.';
       if (body.corrects !== undefined && !known.has(body.corrects))

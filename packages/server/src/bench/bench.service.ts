@@ -1,6 +1,6 @@
 /** What a student's device is told, and what it may log. Nothing here gives away what an unknown holds. */
 import type { Bench, EventsReceipt, Feedback } from '@kivex/contract';
-import { holdsOf, syllabusFor, testOf } from '@kivex/core';
+import { holdsOf, isDoneOn, syllabusFor, testOf, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -11,6 +11,32 @@ import { checkEvent, type CheckedEvent } from '../observing/event-bodies.dto.js'
 import { LessonLogService } from '../observing/lesson-log.service.js';
 import { joinFirst } from '../problems/problems.js';
 import { BenchSettingsService, refersTo, wrongIn } from './bench-settings.service.js';
+
+/**
+ * What students choose a name from: lists of ids of the syllabus, one list, or two for a salt. Ions that no
+ * test of the lesson can show are left out; nothing depends on what the jars hold.
+ */
+function choicesFor(practical: Practical): readonly (readonly string[])[] {
+  const { cations, anions, gases, metals } = syllabusFor(practical);
+  const shown = (ids: readonly string[]) =>
+    ids.filter((id) =>
+      practical.tests.some((t) =>
+        testOf(t.test).outcomes.some((o) => o.of === id && !o.shows[t.attributes[0]!]?.includes('none')),
+      ),
+    );
+  switch (practical.asks) {
+    case 'cation':
+      return [shown(cations)];
+    case 'anion':
+      return [anions];
+    case 'salt':
+      return [cations, anions];
+    case 'gas':
+      return [gases];
+    case 'metal':
+      return [metals];
+  }
+}
 
 @Injectable()
 export class BenchService {
@@ -49,13 +75,23 @@ export class BenchService {
           .map((s) => ({ id: s.studentId, name: s.student.name }))
           .sort((a, b) => a.name.localeCompare(b.name)),
       },
-      samples: begun ? samples.map(({ id, role, label }) => ({ id, role, label })) : [],
+      samples: begun
+        ? samples.map(({ id, role, label, ions, position }) => {
+            const form = document.samples[position]?.form ?? 'solid';
+            // Which tests are done on a sample follows from its form, which anyone can see.
+            return {
+              id,
+              role,
+              label,
+              tests: document.tests
+                .filter((t) => isDoneOn(t, { key: id, role, ions, form, difficulty: 1 }))
+                .map((t) => t.test),
+            };
+          })
+        : [],
       tests: document.tests,
-      cations: syllabusFor(document).cations.filter((ion) =>
-        document.tests.some((t) =>
-          testOf(t.test).outcomes.some((o) => o.of === ion && !o.shows[t.attributes[0]!]?.includes('none')),
-        ),
-      ),
+      asks: document.asks,
+      choices: choicesFor(document),
       events,
     };
   }
@@ -132,7 +168,7 @@ export class BenchService {
       }))
       .sort(
         (a, b) =>
-          (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || (a.strand === 'observation' ? -1 : 1),
+          (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || a.strand.localeCompare(b.strand) * -1,
       );
     return {
       me,

@@ -21,7 +21,7 @@ export class MarkRow {
   @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'sampleId' })
   sample: Relation<LessonSample>;
-  @Column({ type: 'varchar', length: 60 }) itemKey: string;
+  @Column({ type: 'varchar', length: 120 }) itemKey: string;
   @Column({ type: 'varchar', length: 16 }) strand: 'observation' | 'conclusion';
   @Column({ type: 'text' }) answer: string;
   @Column({ type: 'int' }) points: number;

@@ -1,4 +1,5 @@
 import type { MarkCell, MarkTable } from '@kivex/contract';
+import { testOf } from '@kivex/core';
 import { marksCsv } from '@kivex/core/formats/marks-csv';
 import { Body, Controller, Get, Header, Param, ParseUUIDPipe, Post, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
@@ -55,10 +56,19 @@ export class MarksController {
   ): Promise<string> {
     const lesson = await this.lessons.own(staff.schoolId, id);
     const [table, samples] = await Promise.all([this.marks.table(lesson), this.views.samplesOf(id)]);
-    const columns = samples.flatMap((s) => [
-      { key: `observation:${s.id}`, title: `${s.label}: observation` },
-      ...(s.role === 'unknown' ? [{ key: `naming:${s.id}`, title: `${s.label}: name` }] : []),
-    ]);
+    const label = new Map(samples.map((s) => [s.id, s.label]));
+    const columns = [
+      ...new Map(table.rows.flatMap((row) => row.cells).map((cell) => [cell.key, cell])).values(),
+    ].map(({ key, sample, strand }) => {
+      const [, , test] = key.split(':');
+      const what =
+        strand === 'conclusion'
+          ? 'name'
+          : test
+            ? `${testOf(test).name.split(':')[0]}, ${key.split(':')[3]}`
+            : 'observation';
+      return { key, title: `${label.get(sample)}: ${what}` };
+    });
     response.setHeader(
       'Content-Disposition',
       `attachment; filename="kivex-marks-${lesson.startsAt.toISOString().slice(0, 10)}.csv"`,

@@ -85,12 +85,13 @@ export class MarksService {
     groups: readonly MarkedGroup[],
   ): Promise<void> {
     const { document } = await this.versions.findOneByOrFail({ id: lesson.practicalVersionId });
-    const test = document.tests[0]!.test;
     const computedAt = new Date();
     const rows = groups.flatMap(({ students, unknowns, record }) => {
-      const mine = samples.filter((s) => s.role === 'known' || unknowns.includes(s.id));
+      const mine = samples
+        .filter((s) => s.role === 'known' || unknowns.includes(s.id))
+        .map((s) => ({ ...s, form: document.samples[s.position]?.form ?? ('solid' as const) }));
       return students.flatMap((studentId) =>
-        lessonMarks(document.ownSyllabus ?? document.syllabus, test, mine, record, studentId).map(
+        lessonMarks(document, mine, record, studentId).map(
           ({ key, strand, sample, answer, points, max, verdict, why }) => ({
             id: uuidv7(),
             lessonId: lesson.id,
@@ -131,7 +132,12 @@ export class MarksService {
     ]);
     const cells = await this.cellsOf(marks);
     const place = new Map(samples.map((s) => [s.id, s.position]));
-    const order = (c: MarkCell) => (place.get(c.sample) ?? 0) * 2 + (c.strand === 'conclusion' ? 1 : 0);
+    const { document } = await this.versions.findOneByOrFail({ id: lesson.practicalVersionId });
+    const testOrder = new Map<string, number>(document.tests.map((t, i) => [t.test, i]));
+    // By sample; its tests in the order of the practical, its name last.
+    const order = (c: MarkCell) =>
+      (place.get(c.sample) ?? 0) * 100 +
+      (c.strand === 'conclusion' ? 99 : (testOrder.get(c.key.split(':')[2] ?? '') ?? 0));
     const rows = groups.flatMap((group) => {
       const { handedIn } = readGroup(events.filter((e) => e.group === group.id));
       return group.students.map((student): MarkRowView => {

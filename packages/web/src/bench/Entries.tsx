@@ -1,13 +1,14 @@
 /** What has been logged for one sample: nothing is rubbed out, a correction stands beside the first entry. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { StudentName } from '@kivex/contract';
-import type { GroupRecord, ObservationEntry } from '@kivex/core';
+import { isTestId, type GroupRecord, type ObservationEntry } from '@kivex/core';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 import { shownResults } from '../kit/well/results.js';
 import { Well } from '../kit/well/Well.js';
 import type { Waiting } from './device-store.js';
+import { shortTestName } from './TestChoice.js';
 
 interface EntriesProps {
   readonly record: GroupRecord;
@@ -96,6 +97,9 @@ export function EntryWords({ entry }: { readonly entry: ObservationEntry }) {
   const shown = shownResults(entry.body.test, entry.body.seen);
   return (
     <div style={{ textDecoration: entry.correctedBy ? 'line-through' : undefined }}>
+      {isTestId(entry.body.test) && entry.body.test !== 'flame' && (
+        <chakra.span fontWeight="600">{shortTestName(entry.body.test)}: </chakra.span>
+      )}
       {shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}
       {entry.body.words && (
         <chakra.span color="ink.soft">

@@ -7,6 +7,7 @@ import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
+import { shortTestName } from './TestChoice.js';
 
 interface HandInProps {
   readonly bench: Bench;
@@ -19,12 +20,12 @@ interface HandInProps {
 
 export function HandIn({ bench, record, unsent, log, moveTo, leave }: HandInProps) {
   const items = bench.samples.flatMap((sample) => [
-    {
-      key: sample.id,
-      label: `${sample.label}: logged`,
-      done: standing(record, sample.id).length > 0,
+    ...sample.tests.map((test) => ({
+      key: `${sample.id} ${test}`,
+      label: bench.tests.length > 1 ? `${sample.label}: ${shortTestName(test)}` : `${sample.label}: logged`,
+      done: standing(record, sample.id).some((entry) => entry.body.test === test),
       place: 'log' as const,
-    },
+    })),
     ...(sample.role === 'unknown'
       ? [
           {

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
+import { TestChoice } from './TestChoice.js';
 
 interface MethodProps {
   readonly bench: Bench;
@@ -15,108 +16,121 @@ interface MethodProps {
   readonly toLog: () => void;
 }
 
-/** The step this student was last at, from the log. */
-const lastStep = (events: readonly WireEvent[], me: string): number =>
-  events.reduce((step, e) => (e.by === me && e.body.type === 'step' ? e.body.step : step), 0);
+/** The test and step this student was last at, from the log. */
+function lastStep(events: readonly WireEvent[], me: string): { test: string; step: number } | undefined {
+  const last = events.findLast((e) => e.by === me && e.body.type === 'step')?.body;
+  return last?.type === 'step' ? last : undefined;
+}
 
 export function Method({ bench, events, log, toLog }: MethodProps) {
-  const planned = bench.tests[0]!;
+  const [{ test: chosen, step: wanted }, setPlace] = useState(
+    () => lastStep(events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 },
+  );
+  const planned = bench.tests.find((t) => t.test === chosen) ?? bench.tests[0]!;
   const test = testOf(planned.test);
   const variant = variantOf(test, planned.variant);
-  const [at, setAt] = useState(() => Math.min(lastStep(events, bench.me.id), variant.steps.length - 1));
+  const at = Math.min(wanted, variant.steps.length - 1);
   const step = variant.steps[at]!;
+  const only = (who: 'teacher' | 'fume-cupboard') =>
+    planned.controls?.some((c) => c.step === at && c.only === who) ?? false;
+  const teacherOnly = Boolean(step.teacherOnly) || planned.ledBy === 'teacher' || only('teacher');
   const move = (next: number) => {
-    setAt(next);
+    setPlace({ test: test.id, step: next });
     scrollTo(0, 0);
     void log({ type: 'step', test: test.id, step: next });
   };
   const last = at === variant.steps.length - 1;
 
   return (
-    <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
-      <Box>
-        <chakra.p color="ink.soft" fontWeight="600">
-          {test.name}, {variant.name.toLowerCase()} · step {at + 1} of {variant.steps.length}
-        </chakra.p>
-        <Box display="flex" gap="1.5" mt="2" aria-hidden>
-          {variant.steps.map((s, i) => (
-            <Box
-              key={s.text}
-              flex="1"
-              height="6px"
-              borderRadius="round"
-              bg={i < at ? 'verdigris' : i === at ? 'permanganate' : 'slate.200'}
-            />
-          ))}
+    <>
+      <TestChoice bench={bench} chosen={test.id} choose={(id) => setPlace({ test: id, step: 0 })} />
+      <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
+        <Box>
+          <chakra.p color="ink.soft" fontWeight="600">
+            {test.name}, {variant.name.toLowerCase()} · step {at + 1} of {variant.steps.length}
+          </chakra.p>
+          <Box display="flex" gap="1.5" mt="2" aria-hidden>
+            {variant.steps.map((s, i) => (
+              <Box
+                key={s.text}
+                flex="1"
+                height="6px"
+                borderRadius="round"
+                bg={i < at ? 'verdigris' : i === at ? 'permanganate' : 'slate.200'}
+              />
+            ))}
+          </Box>
         </Box>
-      </Box>
-      <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
-        {step.text}
-      </chakra.h2>
-      {step.teacherFirst && (
-        <Notice
-          tone="look"
-          action={
-            <Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>
-              Ask the teacher over
-            </Button>
-          }
-        >
-          Show your teacher before you do this step.
-        </Notice>
-      )}
-      {step.cautions?.map((caution) => (
-        <Box
-          key={caution.text}
-          display="flex"
-          gap="3"
-          bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'}
-          color={caution.level === 'danger' ? 'cinnabar' : 'saffron'}
-          borderRadius="tile"
-          p="3"
-          fontWeight="600"
-        >
-          <ShieldAlert size={26} aria-hidden style={{ flex: 'none' }} />
-          <span>
-            <chakra.span srOnly>Caution: </chakra.span>
-            {caution.text}
-          </span>
-        </Box>
-      ))}
-      {step.why && (
-        <chakra.details fontSize="lg">
-          <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">
-            Why?
-          </chakra.summary>
-          {step.why}
-        </chakra.details>
-      )}
-      <Box flex="1" />
-      <chakra.p fontSize="sm" color="ink.soft">
-        These are the usual cautions. What your teacher and your school say comes first.
-      </chakra.p>
-      <Box display="flex" gap="3" position="sticky" bottom="16" bg="porcelain" py="2" mx="-1" px="1">
-        <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}>
-          <ArrowLeft aria-hidden /> Back
-        </Button>
-        {last ? (
-          <Button
-            size="bench"
-            variant="go"
-            flex="1"
-            onClick={() => {
-              move(0);
-              toLog();
-            }}
+        <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
+          {step.text}
+        </chakra.h2>
+        {teacherOnly && <Notice tone="stop">Your teacher does this step. Watch, and do not touch.</Notice>}
+        {only('fume-cupboard') && <Notice tone="look">In the fume cupboard only.</Notice>}
+        {step.teacherFirst && (
+          <Notice
+            tone="look"
+            action={
+              <Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>
+                Ask the teacher over
+              </Button>
+            }
           >
-            <PencilLine aria-hidden /> Log what you saw
-          </Button>
-        ) : (
-          <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>
-            Next step <ArrowRight aria-hidden />
-          </Button>
+            Show your teacher before you do this step.
+          </Notice>
         )}
-      </Box>
-    </Tile>
+        {step.cautions?.map((caution) => (
+          <Box
+            key={caution.text}
+            display="flex"
+            gap="3"
+            bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'}
+            color={caution.level === 'danger' ? 'cinnabar' : 'saffron'}
+            borderRadius="tile"
+            p="3"
+            fontWeight="600"
+          >
+            <ShieldAlert size={26} aria-hidden style={{ flex: 'none' }} />
+            <span>
+              <chakra.span srOnly>Caution: </chakra.span>
+              {caution.text}
+            </span>
+          </Box>
+        ))}
+        {step.why && (
+          <chakra.details fontSize="lg">
+            <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">
+              Why?
+            </chakra.summary>
+            {step.why}
+          </chakra.details>
+        )}
+        <Box flex="1" />
+        <chakra.p fontSize="sm" color="ink.soft">
+          These are the usual cautions. What your teacher and your school say comes first.
+        </chakra.p>
+        <Box display="flex" gap="3" position="sticky" bottom="16" bg="porcelain" py="2" mx="-1" px="1">
+          <Button size="bench" onClick={() => move(at - 1)} disabled={at === 0}>
+            <ArrowLeft aria-hidden /> Back
+          </Button>
+          {last ? (
+            <Button
+              size="bench"
+              variant="go"
+              flex="1"
+              onClick={() => {
+                move(0);
+                toLog();
+              }}
+            >
+              <PencilLine aria-hidden /> Log what you saw
+            </Button>
+          ) : (
+            <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>
+              Next step <ArrowRight aria-hidden />
+            </Button>
+          )}
+        </Box>
+      </Tile>
+    </>
   );
 }

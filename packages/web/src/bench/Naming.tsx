@@ -1,7 +1,16 @@
 /** Name the ion of each jar, pointing at the evidence. Each student names for themselves. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
-import { ionOf, namingOf, readIons, standing, type GroupRecord, type StudentBody } from '@kivex/core';
+import {
+  isIonId,
+  isMetalId,
+  namingOf,
+  readIons,
+  speciesName,
+  standing,
+  type GroupRecord,
+  type StudentBody,
+} from '@kivex/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -10,6 +19,25 @@ import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { EntryWells, EntryWords } from './Entries.js';
+
+const questions: Readonly<Record<Bench['asks'], string>> = {
+  cation: 'Which metal ion is in each jar?',
+  anion: 'Which anion is in each jar?',
+  salt: 'Which salt is in each jar? Name both its ions.',
+  gas: 'Which gas is in each tube?',
+  metal: 'Which metal is each piece?',
+};
+/** How an id is written into an answer: the name of the species. */
+const nameOf = (id: string): string => speciesName(id);
+
+/** The ids of a list that an answer names. */
+function chosenIn(answer: string, ids: readonly string[]): string | undefined {
+  const { claims, gases } = readIons(answer);
+  const named = [...claims.flatMap((c) => c.ions as readonly string[]), ...gases.flatMap((g) => g.gas ?? [])];
+  return ids.find(
+    (id) => named.includes(id) || (isMetalId(id) && answer.trim().toLowerCase() === nameOf(id)),
+  );
+}
 
 interface NamingProps {
   readonly bench: Bench;
@@ -23,7 +51,7 @@ export function Naming({ bench, record, log, toLog }: NamingProps) {
   return (
     <>
       <Notice>
-        Which metal ion is in each jar? Your own answer counts for you; the record belongs to your group.
+        {questions[bench.asks]} Your own answer counts for you; the record belongs to your group.
       </Notice>
       {unknowns.map((sample) => (
         <NamingCard
@@ -52,14 +80,13 @@ function NamingCard({
   const entries = standing(record, sample);
   const [answer, setAnswer] = useState(before?.body.answer ?? '');
   const [evidence, setEvidence] = useState<readonly string[]>(before?.body.evidence ?? []);
-  const chosen = readIons(answer).claims[0]?.ions[0];
   const pointed = evidence.filter((id) => entries.some((e) => e.id === id));
   const same =
     before &&
     before.body.answer === answer.trim() &&
     [...before.body.evidence].sort().join() === [...pointed].sort().join();
   const missing = !answer.trim()
-    ? 'Choose or write the ion.'
+    ? 'Choose or write the name.'
     : !pointed.length
       ? 'Tap the entry that is your evidence.'
       : undefined;
@@ -134,29 +161,47 @@ function NamingCard({
             <chakra.h3 fontSize="md" mb="1">
               So it holds …
             </chakra.h3>
-            <Box
-              role="group"
-              aria-label={`Ions for ${label}`}
-              display="grid"
-              gridTemplateColumns="repeat(auto-fill, minmax(8rem, 1fr))"
-              gap="2"
-            >
-              {bench.cations.map((id) => (
-                <Button
-                  key={id}
-                  size="bench"
-                  aria-pressed={chosen === id}
-                  borderWidth="2px"
-                  borderColor={chosen === id ? 'permanganate' : 'slate.300'}
-                  bg={chosen === id ? 'permanganate.wash' : 'porcelain'}
-                  fontSize="md"
-                  px="2"
-                  onClick={() => setAnswer(ionOf(id).name)}
-                >
-                  {ionOf(id).name} <Formula ion={id} />
-                </Button>
-              ))}
-            </Box>
+            {bench.choices.map((ids, part) => (
+              <Box
+                key={part}
+                role="group"
+                aria-label={
+                  bench.choices.length > 1
+                    ? `${part ? 'Anions' : 'Cations'} for ${label}`
+                    : `Ions for ${label}`
+                }
+                display="grid"
+                gridTemplateColumns="repeat(auto-fill, minmax(8rem, 1fr))"
+                gap="2"
+                mb="2"
+              >
+                {ids.map((id) => {
+                  const on = chosenIn(answer, ids) === id;
+                  return (
+                    <Button
+                      key={id}
+                      size="bench"
+                      aria-pressed={on}
+                      borderWidth="2px"
+                      borderColor={on ? 'permanganate' : 'slate.300'}
+                      bg={on ? 'permanganate.wash' : 'porcelain'}
+                      fontSize="md"
+                      px="2"
+                      onClick={() =>
+                        setAnswer(
+                          bench.choices
+                            .map((list, i) => (i === part ? id : chosenIn(answer, list)))
+                            .flatMap((one) => (one ? [nameOf(one)] : []))
+                            .join(' '),
+                        )
+                      }
+                    >
+                      {nameOf(id)} {isIonId(id) && <Formula ion={id} />}
+                    </Button>
+                  );
+                })}
+              </Box>
+            ))}
             <chakra.label display="block" mt="3" fontWeight="600" htmlFor={`name-${sample}`}>
               or write its name or formula
             </chakra.label>

@@ -10,6 +10,7 @@ import { Tile } from '../kit/Tile.js';
 import type { Waiting } from './device-store.js';
 import { Entries } from './Entries.js';
 import { SampleStrip } from './SampleStrip.js';
+import { TestChoice } from './TestChoice.js';
 import { WellChoice } from './WellChoice.js';
 
 interface PadProps {
@@ -19,6 +20,7 @@ interface PadProps {
   readonly log: (body: StudentBody) => Promise<string>;
 }
 interface Draft {
+  readonly test: string | undefined;
   readonly sample: string | undefined;
   readonly seen: Readonly<Record<string, string>>;
   readonly words: string;
@@ -26,7 +28,14 @@ interface Draft {
   readonly corrects: string | undefined;
 }
 
-const blank: Draft = { sample: undefined, seen: {}, words: '', doubtful: false, corrects: undefined };
+const blank: Draft = {
+  test: undefined,
+  sample: undefined,
+  seen: {},
+  words: '',
+  doubtful: false,
+  corrects: undefined,
+};
 const draftKey = (lesson: string, student: string) => `kivex-pad-${lesson}-${student}`;
 
 /** What was being entered when the page was last open. */
@@ -39,8 +48,6 @@ function storedDraft(key: string): Draft {
 }
 
 export function Pad({ bench, record, waiting, log }: PadProps) {
-  const planned = bench.tests[0]!;
-  const test = testOf(planned.test);
   const key = draftKey(bench.lesson.id, bench.me.id);
   const [draft, setDraft] = useState<Draft>(() => storedDraft(key));
   const [advice, setAdvice] = useState<string>();
@@ -52,7 +59,11 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
     setDraft(next);
     sessionStorage.setItem(key, JSON.stringify(next));
   };
-  const sample = bench.samples.find((s) => s.id === draft.sample);
+  const planned = bench.tests.find((t) => t.test === draft.test) ?? bench.tests[0]!;
+  const test = testOf(planned.test);
+  const own = bench.samples.filter((s) => s.tests.includes(planned.test));
+  const sample = own.find((s) => s.id === draft.sample);
+  const clear = { ...blank, test: planned.test };
   const ready = sample && (Object.keys(draft.seen).length > 0 || draft.words.trim());
 
   const save = async () => {
@@ -74,27 +85,38 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
         : adviceOn(test.id, draft.seen),
     );
     setSaid(`Logged for ${sample.label}.`);
-    change({ ...blank, sample: sample.id });
+    change({ ...clear, sample: sample.id });
     setPicking(true);
     scrollTo(0, 0);
   };
 
   return (
     <>
+      <TestChoice
+        bench={bench}
+        chosen={planned.test}
+        choose={(id) => {
+          setAdvice(undefined);
+          setSaid('');
+          setPicking(true);
+          change({ ...blank, test: id });
+        }}
+      />
       {picking && (
         <Tile p="3">
           <chakra.h2 fontSize="lg" mb="2">
             {said ? `${said} Which sample next?` : 'Which sample?'}
           </chakra.h2>
           <SampleStrip
-            samples={bench.samples}
+            samples={own}
+            test={planned.test}
             record={record}
             chosen={said ? undefined : draft.sample}
             choose={(id) => {
               setAdvice(undefined);
               setSaid('');
               setPicking(false);
-              change({ ...blank, sample: id });
+              change({ ...clear, sample: id });
             }}
           />
         </Tile>
@@ -133,18 +155,31 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           </Box>
           {planned.attributes.map((id, place) => {
             const attribute = attributeOf(test, id);
-            const choice = (
+            const choice = attribute.number ? (
+              <Input
+                size="bench"
+                inputMode="decimal"
+                aria-label={attribute.question}
+                value={draft.seen[id] ?? ''}
+                placeholder={attribute.number.unit}
+                onChange={(e) => {
+                  const { [id]: _, ...rest } = draft.seen;
+                  const typed = e.target.value.replace(',', '.').trim();
+                  change({ seen: typed ? { ...rest, [id]: typed } : rest });
+                }}
+              />
+            ) : (
               <WellChoice
                 attribute={attribute}
                 chosen={draft.seen[id]}
-                glass={place > 0}
+                glass={attribute.reads === 'glass-colour'}
                 choose={(value) => {
                   const { [id]: before, ...rest } = draft.seen;
                   change({ seen: before === value ? rest : { ...rest, [id]: value } });
                 }}
               />
             );
-            if (place === 0)
+            if (place === 0 || attribute.reads !== 'glass-colour')
               return (
                 <Box key={id}>
                   <chakra.h3 fontSize="md" mb="2">
@@ -206,7 +241,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
               {draft.doubtful ? 'Not sure: yes' : 'Not sure?'}
             </Button>
             {draft.corrects && (
-              <Button size="bench" px="3" onClick={() => change({ ...blank, sample: sample.id })}>
+              <Button size="bench" px="3" onClick={() => change({ ...clear, sample: sample.id })}>
                 Leave it
               </Button>
             )}
@@ -234,6 +269,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
             setAdvice(undefined);
             scrollTo(0, 0);
             change({
+              test: entry.body.test,
               sample: sample.id,
               seen: entry.body.seen,
               words: entry.body.words ?? '',

@@ -7,12 +7,14 @@ import { Well } from '../kit/well/Well.js';
 
 interface SampleStripProps {
   readonly samples: readonly BenchSample[];
+  /** Only what was logged in this test counts here. */
+  readonly test: string;
   readonly record: GroupRecord;
   readonly chosen: string | undefined;
   readonly choose: (id: string) => void;
 }
 
-export function SampleStrip({ samples, record, chosen, choose }: SampleStripProps) {
+export function SampleStrip({ samples, test, record, chosen, choose }: SampleStripProps) {
   return (
     <Box
       role="group"
@@ -22,7 +24,7 @@ export function SampleStrip({ samples, record, chosen, choose }: SampleStripProp
       gap="2"
     >
       {samples.map((sample) => {
-        const entries = standing(record, sample.id);
+        const entries = standing(record, sample.id).filter((e) => e.body.test === test);
         const entry = decisive(entries);
         const shown = entry ? shownResults(entry.body.test, entry.body.seen)[0] : undefined;
         return (

@@ -1,7 +1,7 @@
 /** One mark at the desk: the answer, the truth, the student's own record and the rule that fired, in one glance. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
-import { attributeOf, cationIn, outcomeOf, readGroup, testOf } from '@kivex/core';
+import { attributeOf, expectationOf, readGroup, testOf } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -48,9 +48,12 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
   const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
     (o) => o.body.sample === sample.id,
   );
-  const planned = lesson.practical.tests[0]!;
+  // The key of an observation names its test, but for the first of the practical.
+  const planned =
+    lesson.practical.tests.find((t) => t.test === cell.key.split(':')[2]) ?? lesson.practical.tests[0]!;
   const test = testOf(planned.test);
-  const shows = outcomeOf(test, cationIn(sample.ions) ?? '')?.shows ?? {};
+  const form = lesson.practical.samples.find((s) => s.key === sample.key)?.form;
+  const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form });
   const at = (field: string) =>
     save.error instanceof RequestProblem
       ? save.error.fields.find((f) => f.field === field)?.detail
@@ -72,7 +75,13 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           Close
         </Button>
       </Box>
-      <Part title={cell.strand === 'observation' ? `Saw, for ${sample.label}` : `Named ${sample.label}`}>
+      <Part
+        title={
+          cell.strand === 'observation'
+            ? `Saw, for ${sample.label}${lesson.practical.tests.length > 1 ? `, ${test.name.split(':')[0]}` : ''}`
+            : `Named ${sample.label}`
+        }
+      >
         <chakra.div fontSize="lg" fontWeight="600">
           {cell.answer || 'nothing written'}
         </chakra.div>
@@ -86,10 +95,10 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
                 key={v}
                 look={attributeOf(test, id).values.find((x) => x.id === v)!.look}
                 size={26}
-                glass={id !== planned.attributes[0]}
+                glass={attributeOf(test, id).reads === 'glass-colour'}
               />
             ))}
-            {id === planned.attributes[0] ? '' : 'glass: '}
+            {attributeOf(test, id).reads === 'glass-colour' ? 'glass: ' : ''}
             {(shows[id] ?? [])
               .map((v) => attributeOf(test, id).values.find((x) => x.id === v)?.label)
               .join(' or ')}

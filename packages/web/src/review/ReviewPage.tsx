@@ -1,6 +1,6 @@
 /** Review: how the class did item by item, and which ion was taken for which. */
 import { Box, chakra } from '@chakra-ui/react';
-import { itemResults, namings, ionOf, type ItemResult, type Naming } from '@kivex/core';
+import { itemResults, namings, speciesName, type ItemResult, type Naming } from '@kivex/core';
 import { Formula } from '../kit/Formula.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
@@ -41,6 +41,7 @@ export default function ReviewPage() {
   const named = namings(
     events.data,
     lesson.samples.filter((s) => s.role === 'unknown'),
+    lesson.practical.asks,
   );
   const labelOf = (id: string) => lesson.samples.find((s) => s.id === id)!;
 
@@ -53,7 +54,7 @@ export default function ReviewPage() {
       tone: 'look',
       text:
         i.strand === 'observation'
-          ? `Look again at the flame of ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} described it in the words wanted.`
+          ? `Look again at what ${labelOf(i.sample).holds} shows: ${i.earned} of ${i.of} points for describing it in the words wanted.`
           : `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
     }));
   const mixed = named
@@ -62,7 +63,7 @@ export default function ReviewPage() {
     .map((n): Consequence => ({
       key: `${n.truth}${n.named}`,
       tone: 'tell',
-      text: `${ionOf(n.truth).name} was named ${ionOf(n.named!).name} ${n.n} times: teach the two side by side.`,
+      text: `${speciesName(n.truth)} was named ${speciesName(n.named!)} ${n.n} times: teach the two side by side.`,
     }));
   return (
     <Surface
@@ -154,7 +155,7 @@ function Matrix({ named }: { readonly named: readonly Naming[] }) {
         {truths.map((truth) => (
           <tr key={truth}>
             <Cell fontWeight="600">
-              {ionOf(truth).name} <Formula ion={truth} />
+              {speciesName(truth)} <Formula ion={truth} />
             </Cell>
             {columns.map((c) => {
               const n = count(truth, c);

@@ -5,7 +5,7 @@ import {
   decisive,
   readGroup,
   standing,
-  syllabusOf,
+  syllabusFor,
   type Contradiction,
   type GroupRecord,
 } from '@kivex/core';
@@ -26,7 +26,7 @@ export interface BenchStatus {
 /** The state of every bench of a lesson, in order of the benches. */
 export function benchStatuses(lesson: Lesson, events: readonly WireEvent[]): BenchStatus[] {
   const knowns = lesson.samples.filter((s) => s.role === 'known').map((s) => s.id);
-  const { cations } = syllabusOf(lesson.practical.syllabus);
+  const { cations } = syllabusFor(lesson.practical);
   const perGroup = new Map<string, WireEvent[]>();
   for (const event of events) perGroup.set(event.group, [...(perGroup.get(event.group) ?? []), event]);
   return lesson.groupList.map((group) => {

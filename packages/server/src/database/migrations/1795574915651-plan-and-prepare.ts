@@ -33,6 +33,7 @@ export class PlanAndPrepare1795574915651 implements MigrationInterface {
     await queryRunner.query('ALTER TABLE `practical` ADD `archivedAt` datetime(3) NULL');
     await queryRunner.query('ALTER TABLE `practical_version` ADD `authorId` char(36) NULL');
     await queryRunner.query('ALTER TABLE `lesson` ADD `planning` longtext NULL');
+    await queryRunner.query('ALTER TABLE `mark` MODIFY `itemKey` varchar(120) NOT NULL');
     await queryRunner.query('CREATE INDEX `IDX_adc2491344062ab766abb89010` ON `practical` (`ownerId`)');
     await queryRunner.query(
       'CREATE INDEX `IDX_53ef5e5052531697578b07baef` ON `practical_version` (`authorId`)',
@@ -88,6 +89,7 @@ export class PlanAndPrepare1795574915651 implements MigrationInterface {
   }
 
   async down(queryRunner: QueryRunner): Promise<void> {
+    await queryRunner.query('ALTER TABLE `mark` MODIFY `itemKey` varchar(60) NOT NULL');
     await queryRunner.query(
       'ALTER TABLE `syllabus_version` DROP FOREIGN KEY `FK_191f43a6377a7399916674c4dfe`',
     );
