@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { LessonHead } from '@kivex/contract';
+import type { LessonHead, PracticalHead } from '@kivex/contract';
 import { KivexServer } from './kivex-server.js';
 import { faults, goTo, joinLesson, laptop, phone, signIn, tablet, type Person } from './people.js';
 
@@ -20,13 +20,23 @@ test.describe('every page', () => {
   });
   const lesson = (state: LessonHead['state']) => lessons.find((l) => l.state === state)!;
 
-  test('the demo has one lesson in each state', () => {
-    expect(lessons.map((l) => l.state).sort()).toEqual(['marking', 'planned', 'released', 'running']);
+  const flames = () => lessons.find((l) => l.state === 'planned' && l.title.startsWith('Flame'))!;
+
+  test('the demo has a lesson in each state', () => {
+    expect(new Set(lessons.map((l) => l.state)).size).toBe(4);
   });
 
   const faces = [
     ['planned', 'plan'],
+    ['planned', 'plan?part=evidence'],
+    ['planned', 'plan?part=rota'],
+    ['planned', 'plan?part=rehearsal'],
     ['planned', 'prepare'],
+    ['planned', 'prepare?part=make'],
+    ['planned', 'prepare?part=benches'],
+    ['planned', 'prepare?part=labels'],
+    ['planned', 'prepare?part=risk'],
+    ['planned', 'prepare?part=waste'],
     ['running', 'run'],
     ['marking', 'mark'],
     ['released', 'review'],
@@ -50,6 +60,12 @@ test.describe('every page', () => {
     '/lessons/new',
     '/classes',
     '/school',
+    '/practicals',
+    '/syllabuses',
+    '/rooms',
+    '/store',
+    '/store?part=moves',
+    '/store?part=sheets',
     '/specimen',
     '/nowhere',
   ]) {
@@ -61,13 +77,38 @@ test.describe('every page', () => {
     });
   }
 
+  test('every part of a practical and of a syllabus is open to everyone', async () => {
+    const { page } = teacher;
+    await page.setViewportSize({ width: 1280, height: 800 });
+    const practicals = (await (
+      await page.request.get(`${kivex.base}/api/practicals`)
+    ).json()) as PracticalHead[];
+    const salt = practicals.find((p) => p.title === 'A full unknown salt')!;
+    for (const part of ['about', 'samples', 'tests', 'evidence', 'rota', 'rehearsal', 'versions']) {
+      await page.goto(`${kivex.base}/practicals/${salt.id}?part=${part}`);
+      await expect(page.getByRole('heading', { name: 'What follows' })).toBeVisible();
+      expect([part, await faults(page)]).toEqual([part, []]);
+    }
+    await page.goto(`${kivex.base}/syllabuses`);
+    await page.getByRole('button', { name: 'Copy and edit' }).first().click();
+    await expect(page.getByRole('heading', { name: 'Try an answer' })).toBeVisible();
+    const own = new URL(page.url()).pathname;
+    for (const part of ['frame', 'species', 'tests', 'flames', 'words']) {
+      await page.goto(`${kivex.base}${own}?part=${part}`);
+      await expect(page.getByRole('heading', { name: 'Try an answer' })).toBeVisible();
+      expect([part, await faults(page)]).toEqual([part, []]);
+    }
+  });
+
   test('plan names the jars that stay alike, the cheapest test that parts them, and a key that reaches every jar', async () => {
     const { page } = teacher;
-    await page.goto(`${kivex.base}/lessons/${lesson('planned').id}/plan`);
+    await page.goto(`${kivex.base}/lessons/${flames().id}/plan?part=evidence`);
     const heading = page.getByRole('heading', { name: 'Telling the unknowns apart' });
     await expect(heading).toBeVisible();
     const tile = heading.locator('..');
-    await expect(tile.getByText(/potassium sulfate.*and.*potassium chloride.*stay alike/)).toBeVisible();
+    await expect(
+      tile.getByText(/potassium (sulfate|chloride).*and.*potassium (sulfate|chloride).*stay alike/),
+    ).toBeVisible();
     await expect(tile.getByText(/Cheapest way out: Sulfate.*\(2 minutes\) would part them/)).toBeVisible();
     for (const salt of ['lithium carbonate', 'sodium sulfate', 'calcium carbonate', 'copper(II) carbonate'])
       await expect(

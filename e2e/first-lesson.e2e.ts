@@ -79,7 +79,7 @@ test.describe.serial('a first lesson, end to end', () => {
     await expect(page.getByRole('alert')).toContainText('which room');
     await page.getByLabel('Room').fill('Lab 4');
     await page.getByRole('button', { name: 'Make the lesson' }).click();
-    await expect(page.getByRole('heading', { name: 'What each sample shows' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'The room' })).toBeVisible();
     code = (await page.locator('text=Students join with the code').locator('b').innerText()).trim();
     expect(code).toMatch(/^\d{6}$/);
   });

@@ -156,8 +156,10 @@ function search(laid: Laid, seed: number, rounds: number): number[][] | undefine
     return 1000 * (clashes + over) + 30 * spreads.uses + spreads.sums + (0.02 * squares) / G;
   };
   let now = cost();
-  let best: number[][] | undefined;
-  let bestCost = Infinity;
+  // As laid out at first it may be valid already, and with everything pinned it is all there is.
+  let best = now < 1000 ? plan.map((list) => [...list]) : undefined;
+  let bestCost = best ? now : Infinity;
+  if (spreads.even) return best;
   for (let round = 0; round < rounds; round++) {
     const heat = 6 * (1 - round / rounds) ** 2 + 0.05;
     const g = pick(G);

@@ -99,6 +99,10 @@ describe('samples pinned to groups', () => {
     expect(assign['g0']).not.toContain('s');
     expect(assign['g2']).not.toContain('s');
   });
+  test('all of them: the plan is what was pinned', () => {
+    const all = { g0: ['p'], g1: ['q'], g2: ['p'], g3: ['q'] };
+    expect(with_(all)).toMatchObject({ feasible: true, assign: all, coverageSpread: 2 });
+  });
   test('to neighbours, or too many, are refused with who and what', () => {
     expect(with_({ g1: ['s'], g2: ['s'] })).toMatchObject({ feasible: false });
     expect(with_({ g1: ['s'], g2: ['s'] }).why.join(' ')).toMatch(/g1 and g2.*neighbours/);

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Lesson, Preparation, Problem, Room, Store } from '@kivex/contract';
+import type { Bench, Lesson, Preparation, Problem, Room, Store } from '@kivex/contract';
 import { shippedPracticals, type Label } from '@kivex/core';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import {
@@ -206,7 +206,13 @@ describe('dealing', () => {
     const first = (await makeFrom('Lab 4')).body;
     await teacher.send('PUT', `/api/lessons/${first.id}/state`, { state: 'running' });
     const student = await join(server, school, first, 0);
-    expect((await student.get('/api/bench')).text).not.toContain('CO3');
+    // The names to choose from are the syllabus's; nothing else on the bench speaks of what a jar holds.
+    const { choices, ...bench } = (await student.get<Bench>('/api/bench')).body;
+    expect(choices).toEqual([['CO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-']]);
+    const jars = bench.samples.filter((s) => s.role === 'unknown');
+    expect(jars.map((j) => Object.keys(j))).toEqual(jars.map(() => ['id', 'role', 'label', 'tests']));
+    expect(new Set(jars.map((j) => j.tests.join())).size).toBe(1);
+    expect(JSON.stringify(bench)).not.toMatch(/CO3|carbonate"|iodide|bromide/);
     expect((await deal(first.id, {})).status).toBe(409);
     const met = (l: Lesson, g: number) =>
       l.groupList[g]!.unknowns.map((id) => l.samples.find((s) => s.id === id)!.holds);

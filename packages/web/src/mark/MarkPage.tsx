@@ -1,5 +1,6 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import { Box, chakra } from '@chakra-ui/react';
+import { attributeOf, testOf } from '@kivex/core';
 import type { Lesson, MarkCell, MarkRow, MarkTable } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, RotateCcw, Send } from 'lucide-react';
@@ -44,8 +45,8 @@ export default function MarkPage() {
     if (logLength !== undefined) void cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
   }, [cache, lesson.id, logLength]);
 
-  const columns = useMemo(() => columnsOf(lesson), [lesson]);
   const rows = marks.data?.rows ?? noRows;
+  const columns = useMemo(() => columnsOf(lesson, rows), [lesson, rows]);
   const cellAt = useCallback(
     ([r, c]: Place): MarkCell | undefined => rows[r] && columns[c]?.of(rows[r]),
     [rows, columns],
@@ -204,7 +205,7 @@ export default function MarkPage() {
                               choose={() => choose([i, c])}
                             />
                           )}
-                          {own && jar && kind === 'saw' && (
+                          {own && jar && (
                             <chakra.span ml="1.5" fontFamily="mono" fontSize="sm" color="ink.soft">
                               {label?.replace('Jar ', '')}
                             </chakra.span>
@@ -231,42 +232,65 @@ const noRows: readonly MarkRow[] = [];
 interface Column {
   readonly key: string;
   readonly title: string;
-  readonly kind: 'saw' | 'named';
+  /** What is marked, in a word or two. */
+  readonly kind: string;
   /** Each student has other jars here; the cell says which. */
   readonly jar: boolean;
   readonly of: (row: MarkRow) => MarkCell | undefined;
 }
 
+/** What follows the sample in the key of an observation, in the order of the practical; with how it is headed. */
+function looks({ practical }: Lesson): readonly { readonly suffix: string; readonly saw: string }[] {
+  return practical.tests.flatMap(({ test: id, attributes }, at) => {
+    const test = testOf(id);
+    const several = attributes.filter((a) => attributeOf(test, a).reads !== 'glass-colour');
+    return several.map((attribute, i) => ({
+      suffix: at === 0 && i === 0 ? '' : `:${id}:${attribute}`,
+      saw:
+        practical.tests.length === 1 && several.length === 1
+          ? 'saw'
+          : `${test.name.split(/[:,]/)[0]}${several.length > 1 ? `, ${attribute}` : ''}`,
+    }));
+  });
+}
+
 /** Labelled salts by name; jars by their place on the student's own bench, so that no column stands empty. */
-function columnsOf(lesson: Lesson): Column[] {
+function columnsOf(lesson: Lesson, rows: readonly MarkRow[]): Column[] {
   const unknowns = new Set(lesson.samples.filter((s) => s.role === 'unknown').map((s) => s.id));
   const jars = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, i) => i);
-  const nth = (row: MarkRow, strand: MarkCell['strand'], n: number) =>
-    row.cells.filter((c) => c.strand === strand && unknowns.has(c.sample))[n];
+  const jarOf = (row: MarkRow, n: number) =>
+    [...new Set(row.cells.map((c) => c.sample))].filter((id) => unknowns.has(id))[n];
+  const cell = (row: MarkRow, key: string) => row.cells.find((c) => c.key === key);
+  const observed = looks(lesson);
+  const used = new Set(rows.flatMap((row) => row.cells.map((c) => c.key)));
   return [
     ...lesson.samples
       .filter((s) => s.role === 'known')
-      .map((s): Column => ({
-        key: s.id,
-        title: s.holds,
-        kind: 'saw',
-        jar: false,
-        of: (row) => row.cells.find((c) => c.sample === s.id),
-      })),
+      .flatMap((s) =>
+        observed
+          .filter(({ suffix }) => used.has(`observation:${s.id}${suffix}`))
+          .map(({ suffix, saw }): Column => ({
+            key: s.id + suffix,
+            title: s.holds,
+            kind: saw,
+            jar: false,
+            of: (row) => cell(row, `observation:${s.id}${suffix}`),
+          })),
+      ),
     ...jars.flatMap((n): Column[] => [
-      {
-        key: `saw-${n}`,
+      ...observed.map(({ suffix, saw }, i): Column => ({
+        key: `saw-${n}${suffix}`,
         title: `Jar ${n + 1}`,
-        kind: 'saw',
-        jar: true,
-        of: (row) => nth(row, 'observation', n),
-      },
+        kind: saw,
+        jar: i === 0,
+        of: (row) => cell(row, `observation:${jarOf(row, n)}${suffix}`),
+      })),
       {
         key: `named-${n}`,
         title: `Jar ${n + 1}`,
         kind: 'named',
-        jar: true,
-        of: (row) => nth(row, 'conclusion', n),
+        jar: false,
+        of: (row) => cell(row, `naming:${jarOf(row, n)}`),
       },
     ]),
   ];

@@ -13,6 +13,7 @@ import {
 import { GripVertical } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
@@ -76,6 +77,10 @@ export function RoomPlan() {
       )}
       <DndContext
         sensors={sensors}
+        accessibility={dragWords(
+          (id) => lesson.groupList.find((g) => g.id === id)?.name ?? 'The group',
+          spotWords,
+        )}
         onDragEnd={({ active, over }) => {
           const [row, column] = String(over?.id ?? '')
             .split(' ')

@@ -21,6 +21,7 @@ import {
   type RotaSlot,
 } from '@kivex/core';
 import { Pin } from 'lucide-react';
+import { dragWords } from '../kit/drag-words.js';
 import { useLayoutEffect, useRef, useState } from 'react';
 
 /** Short names for blocks: what stands before the comma or colon. */
@@ -236,6 +237,10 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
     <Box ref={frame} overflowX="auto" tabIndex={0} role="region" aria-label="The rota">
       <DndContext
         sensors={sensors}
+        accessibility={dragWords(
+          (id) => `${shortName(id.split(' ')[1]!)} of ${groupName(Number(id.split(' ')[0]))}`,
+          () => 'its line',
+        )}
         onDragEnd={({ active, delta }) => {
           const slot = active.data.current as RotaSlot;
           const by = Math.round(delta.x / px);

@@ -53,7 +53,16 @@ export function usePrepChange(lessonId: string) {
   return useMutation({
     mutationFn: ({ path, body }: { path: 'ticks' | 'substitutions' | 'takings'; body: object }) =>
       request('POST', `/api/lessons/${lessonId}/preparation/${path}`, body),
-    onSuccess: () =>
+    // A tick shows at once; what the server says of it follows, and takes it back where it failed.
+    onMutate: ({ path, body }) => {
+      if (path !== 'ticks') return;
+      const tick = { ...(body as { key: string; done: boolean }), by: 'you', at: new Date().toISOString() };
+      cache.setQueryData<Preparation>(
+        ['preparation', lessonId],
+        (log) => log && { ...log, ticks: [...log.ticks.filter((t) => t.key !== tick.key), tick] },
+      );
+    },
+    onSettled: () =>
       Promise.all([
         cache.invalidateQueries({ queryKey: ['preparation', lessonId] }),
         cache.invalidateQueries({ queryKey: ['store'] }),

@@ -15,6 +15,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { DoorOpen, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -143,6 +144,7 @@ function RoomCard({ room }: { readonly room: Room }) {
           </Box>
           <DndContext
             sensors={sensors}
+            accessibility={dragWords((id) => `Bench ${Number(id) + 1}`, spotWords)}
             onDragEnd={({ active, over }) => {
               const [row, column] = String(over?.id ?? '')
                 .split(' ')
