@@ -1,16 +1,7 @@
 /** Name the ion of each jar, pointing at the evidence. Each student names for themselves. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
-import {
-  isIonId,
-  isMetalId,
-  namingOf,
-  readIons,
-  speciesName,
-  standing,
-  type GroupRecord,
-  type StudentBody,
-} from '@kivex/core';
+import { isIonId, namingOf, speciesName, standing, type GroupRecord, type StudentBody } from '@kivex/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -18,6 +9,7 @@ import { Formula } from '../kit/Formula.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
+import { chosenIn } from './chosen-name.js';
 import { EntryWells, EntryWords } from './Entries.js';
 
 const questions: Readonly<Record<Bench['asks'], string>> = {
@@ -27,18 +19,6 @@ const questions: Readonly<Record<Bench['asks'], string>> = {
   gas: 'Which gas is in each tube?',
   metal: 'Which metal is each piece?',
 };
-/** How an id is written into an answer: the name of the species. */
-const nameOf = (id: string): string => speciesName(id);
-
-/** The ids of a list that an answer names. */
-function chosenIn(answer: string, ids: readonly string[]): string | undefined {
-  const { claims, gases } = readIons(answer);
-  const named = [...claims.flatMap((c) => c.ions as readonly string[]), ...gases.flatMap((g) => g.gas ?? [])];
-  return ids.find(
-    (id) => named.includes(id) || (isMetalId(id) && answer.trim().toLowerCase() === nameOf(id)),
-  );
-}
-
 interface NamingProps {
   readonly bench: Bench;
   readonly record: GroupRecord;
@@ -191,12 +171,12 @@ function NamingCard({
                         setAnswer(
                           bench.choices
                             .map((list, i) => (i === part ? id : chosenIn(answer, list)))
-                            .flatMap((one) => (one ? [nameOf(one)] : []))
+                            .flatMap((one) => (one ? [speciesName(one)] : []))
                             .join(' '),
                         )
                       }
                     >
-                      {nameOf(id)} {isIonId(id) && <Formula ion={id} />}
+                      {speciesName(id)} {isIonId(id) && <Formula ion={id} />}
                     </Button>
                   );
                 })}

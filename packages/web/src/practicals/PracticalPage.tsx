@@ -34,7 +34,8 @@ import { useRooms } from '../rooms/room-queries.js';
 import { AboutSection } from './AboutSection.js';
 import { isChanged, useDraft } from './draft-store.js';
 import { addPractical, usePractical, useSyllabus, ships } from './practical-queries.js';
-import { freeKey, SamplesSection } from './SamplesSection.js';
+import { freeKey } from './read-sample.js';
+import { SamplesSection } from './SamplesSection.js';
 import { plannedFrom, TestsSection } from './TestsSection.js';
 
 /** Groups the practical is tried with, until a lesson says how many there are. */

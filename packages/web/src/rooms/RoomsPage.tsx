@@ -295,7 +295,7 @@ function Bench({
           position="absolute"
           top="1px"
           right="1px"
-          p="0.5"
+          p="1.5"
           color="ink.faint"
           cursor="pointer"
         >

@@ -3,9 +3,8 @@ import { Box, chakra } from '@chakra-ui/react';
 import { allColourTerms, colourWord, type ColourTerm, type Wording } from '@kivex/core';
 import { useState } from 'react';
 import { Select } from '../kit/Select.js';
+import { levels, withWord, type Level } from './with-word.js';
 
-export const levels = ['strict', 'standard', 'generous', 'borderline'] as const;
-export type Level = (typeof levels)[number];
 const levelWords: Readonly<Record<Level, string>> = {
   strict: 'always earns',
   standard: 'earns at standard',
@@ -18,19 +17,6 @@ const said = (term: string): string =>
     : term === 'none'
       ? 'no colour'
       : term;
-
-/** Puts a word at a level, or takes it out; a word stands at one earning level only. */
-export function withWord(wording: Wording, term: ColourTerm, level: Level | undefined): Wording {
-  const without = (list: readonly ColourTerm[] = []) => list.filter((t) => t !== term);
-  const next = {
-    strict: without(wording.strict),
-    standard: without(wording.standard),
-    generous: without(wording.generous),
-    borderline: without(wording.borderline),
-  };
-  if (level) next[level] = [...next[level], term];
-  return next;
-}
 
 export function WordingEditor({
   label,

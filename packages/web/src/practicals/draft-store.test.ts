@@ -1,0 +1,60 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { emptyPractical, type Practical } from '@kivex/core';
+
+// The store keeps its drafts in the tab's own storage.
+const kept = new Map<string, string>();
+Object.assign(globalThis, {
+  sessionStorage: {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  },
+});
+const { isChanged, useDraft } = await import('./draft-store.js');
+
+const base: Practical = { ...emptyPractical(), title: 'One' };
+const store = () => useDraft.getState();
+
+describe('the practical being edited', () => {
+  beforeEach(() => {
+    kept.clear();
+    useDraft.setState({ id: undefined, draft: undefined, saved: undefined, past: [], from: 0 });
+    store().open('p', base, 1);
+  });
+  test('every change can be undone, the last first', () => {
+    store().change({ title: 'Two' });
+    store().change({ minutes: 70 });
+    store().undo();
+    expect(store().draft).toMatchObject({ title: 'Two', minutes: base.minutes });
+    store().undo();
+    expect([store().draft, isChanged(store())]).toEqual([base, false]);
+    store().undo();
+    expect(store().draft).toEqual(base);
+  });
+  test('what was not saved is there after a reload, and gone once saved', () => {
+    store().change({ title: 'Two' });
+    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    store().open('p', base, 1);
+    expect(store().draft?.title).toBe('Two');
+    store().wasSaved({ ...base, title: 'Two' }, 2);
+    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    store().open('p', { ...base, title: 'Two' }, 2);
+    expect([store().from, isChanged(store())]).toEqual([2, false]);
+  });
+  test('a draft begun from an older version is kept, so that saving can tell of the newer one', () => {
+    store().change({ title: 'Mine' });
+    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    store().open('p', { ...base, title: 'Theirs' }, 2);
+    expect([store().draft?.title, store().from]).toEqual(['Mine', 1]);
+    store().discard();
+    expect(store().draft?.title).toBe('Theirs');
+  });
+  test('a field set to nothing is taken out, as in a file', () => {
+    store().change({
+      samples: [
+        { key: 'a', role: 'known', ions: [], form: 'solution', difficulty: 1, set: undefined as never },
+      ],
+    });
+    expect(Object.keys(store().draft!.samples[0]!)).not.toContain('set');
+  });
+});
