@@ -11,6 +11,7 @@ export const Input = chakra('input', {
     borderColor: 'slate.500',
     borderRadius: 'tile',
     fontFamily: 'inherit',
+    fontWeight: '400',
     _placeholder: { color: 'ink.faint' },
     _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '1px' },
     _invalid: { borderColor: 'cinnabar', borderWidth: '2px' },

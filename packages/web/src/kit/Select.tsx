@@ -13,6 +13,7 @@ export const Select = chakra('select', {
     borderColor: 'slate.500',
     borderRadius: 'tile',
     fontSize: 'md',
+    fontWeight: '400',
     _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '1px' },
     _invalid: { borderColor: 'cinnabar', borderWidth: '2px' },
   },

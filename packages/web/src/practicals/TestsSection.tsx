@@ -157,7 +157,7 @@ export function TestsSection({
             <Box
               display="grid"
               gap="3"
-              gridTemplateColumns="repeat(auto-fit, minmax(11rem, 1fr))"
+              gridTemplateColumns="repeat(auto-fit, minmax(9.5rem, 1fr))"
               alignItems="end"
             >
               <Labelled text="Method">

@@ -54,7 +54,7 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
   }, [answer, chosen, test, strictness, syllabus]);
   const tone =
     typeof found === 'object'
-      ? ({ credit: 'go', partial: 'look', none: 'stop', review: 'look' } as const)[found.verdict]
+      ? ({ credit: 'go', partial: 'look', none: 'tell', review: 'look' } as const)[found.verdict]
       : 'tell';
   return (
     <Tile aria-label="Try an answer" display="grid" gap="2" position="sticky" top="4" alignSelf="start">
