@@ -98,8 +98,30 @@ try {
       .first()
       .waitFor();
   });
-  await visit(`/lessons/${lesson('planned').id}/plan`, 'plan');
-  await visit(`/lessons/${lesson('planned').id}/prepare`, 'prepare');
+  const hydroxides = lessons.find((l) => l.state === 'planned' && l.title.startsWith('Hydroxide'));
+  await visit(`/lessons/${hydroxides.id}/plan?part=evidence`, 'plan');
+  await visit(`/lessons/${hydroxides.id}/prepare?part=make`, 'prepare');
+  await visit(`/lessons/${hydroxides.id}/prepare?part=labels`, 'labels');
+  const practicals = await (await staff.request.get(`${base}/api/practicals`)).json();
+  const salt = practicals.find((p) => p.title === 'A full unknown salt');
+  await visit(`/practicals/${salt.id}?part=tests`, 'practical');
+  await visit(`/practicals/${salt.id}?part=rota`, 'rota', () =>
+    staff.getByText(/No shorter rota exists|None shorter was found/).waitFor(),
+  );
+  await visit(`/practicals/${salt.id}?part=rehearsal`, 'rehearsal', async () => {
+    await staff.getByRole('button', { name: /^Rehearse/ }).click();
+    await staff.getByText('Single changes, best first').waitFor({ timeout: 60_000 });
+    await staff.getByText(/^Trying/).waitFor({ state: 'detached', timeout: 120_000 });
+  });
+  await visit('/syllabuses', 'syllabus', async () => {
+    await staff.getByRole('button', { name: 'Copy and edit' }).nth(1).click();
+    await staff.getByRole('button', { name: 'Words for flames' }).click();
+    await staff.getByLabel('Question').selectOption('flame');
+    await staff.getByRole('combobox', { name: /^Of/ }).selectOption('K+');
+    await staff.getByLabel('A student writes').fill('purple flame');
+    await staff.getByText(/is near, but the word wanted/).waitFor();
+  });
+  await visit('/store', 'store');
   await visit(`/lessons/${lesson('running').id}/run`, 'run', () =>
     staff.getByText('live', { exact: true }).waitFor(),
   );
