@@ -127,6 +127,28 @@ function aboutSamples(practical: Practical): PlanAdvice[] {
   return advice;
 }
 
+/** Does the work fit the lesson, whatever the room? */
+function aboutTime(practical: Practical): PlanAdvice[] {
+  const there = practical.minutes - practical.setUp - practical.clearUp;
+  const work = attendedMinutes(practical);
+  if (!practical.tests.length || !unknownsOf(practical).length) return [];
+  if (work > there)
+    return [
+      {
+        key: 'too-long',
+        tone: 'look',
+        text: `One group alone needs ${work} attended minutes and the lesson leaves ${there}: ${work - there} over. Make it longer, give fewer unknowns, or run a test on unknowns only.`,
+      },
+    ];
+  return [
+    {
+      key: 'time',
+      tone: 'tell',
+      text: `One group needs ${work} attended minutes of the ${there} between setting up and clearing up; the rota says whether the stations suffice.`,
+    },
+  ];
+}
+
 const pairText = (practical: Practical, [a, b]: readonly [number, number]): string => {
   const unknowns = unknownsOf(practical);
   return `${named(unknowns[a]!)} and ${named(unknowns[b]!)}`;
@@ -195,7 +217,10 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
     unknownsOf(practical).length > 1 && practical.tests.length
       ? aboutTelling(practical, discriminationOf(practical))
       : [];
-  return [...aboutSamples(practical), ...telling, ...aboutVisibility(practical, evidenceOf(practical))].sort(
-    (a, b) => order[a.tone] - order[b.tone],
-  );
+  return [
+    ...aboutSamples(practical),
+    ...aboutTime(practical),
+    ...telling,
+    ...aboutVisibility(practical, evidenceOf(practical)),
+  ].sort((a, b) => order[a.tone] - order[b.tone]);
 }

@@ -120,6 +120,12 @@ describe('advice', () => {
   const keys = (p: Practical) => adviceFor(p).map((a) => a.key);
   test('an empty practical says what is missing', () =>
     expect(keys(emptyPractical())).toEqual(expect.arrayContaining(['no-tests', 'no-unknowns'])));
+  test('says when one group alone cannot be through in time', () => {
+    const short = { ...hydroxides, minutes: 30 };
+    const [over] = adviceFor(short).filter((a) => a.key === 'too-long');
+    expect(over?.text).toMatch(/needs 23 attended minutes and the lesson leaves 15: 8 over/);
+    expect(keys(hydroxides)).toContain('time');
+  });
   test('names the pairs that stay alike and the cheapest test that parts them', () => {
     const without: Practical = { ...hydroxides, tests: [hydroxides.tests[0]!] };
     const alike = adviceFor(without).find((a) => a.key === 'alike')!;

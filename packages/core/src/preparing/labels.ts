@@ -68,7 +68,7 @@ export function labelsFor(
         made,
         expires: weeks ? later(made, weeks) : made,
         batch,
-        path: `/lessons/${lessonId}/prepare?item=${encodeURIComponent(need.key)}`,
+        path: `/lessons/${lessonId}/prepare?part=make&item=${encodeURIComponent(need.key)}`,
         copies: need.bottles,
         secret: false,
       };

@@ -42,7 +42,9 @@ export default function PreparePage() {
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
   const byKey = new Map(lesson.samples.map((s) => [s.key, s]));
+  // Where a QR code leads: the jar or the reagent it stands on.
   const jar = params.get('jar');
+  const item = params.get('item');
   const take = (item: string, amount: number, reason: string) =>
     change.mutate({ path: 'takings', body: { item, amount, reason: reason.slice(0, 160) } });
   const missing = [...needs.reagents, ...needs.samples].flatMap((n) => {
@@ -155,7 +157,7 @@ export default function PreparePage() {
                     heads={['Reagent', 'A group', 'The class', 'Bottles', 'How it is made']}
                   >
                     {needs.reagents.map((r) => (
-                      <tr key={r.key}>
+                      <chakra.tr key={r.key} bg={item === r.key ? 'permanganate.wash' : undefined}>
                         <Cell verticalAlign="top">
                           <b>{r.name}</b>
                           {r.hazard.level !== 'low' && (
@@ -182,7 +184,7 @@ export default function PreparePage() {
                             take={(item, amount) => take(item, amount, r.name)}
                           />
                         </Cell>
-                      </tr>
+                      </chakra.tr>
                     ))}
                   </Table>
                 </Tile>
