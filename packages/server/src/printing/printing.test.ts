@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  apparatusFor,
+  labelsFor,
+  layPlate,
+  lessonNeeds,
+  makingOf,
+  plateKinds,
+  plateRows,
+  prepTasks,
+  riskOf,
+  shippedPracticals,
+  usualPrep,
+  wasteOf,
+  type Label,
+  type ReagentId,
+} from '@kivex/core';
+import { labelSheet } from './label-sheet.js';
+import { pdfOf, rich } from './pdf.js';
+import { prepSheet } from './prep-sheet.js';
+import { riskSheet } from './risk-sheet.js';
+
+/** Pages of a PDF, by its own page objects. */
+const pages = (bytes: Uint8Array): number =>
+  Buffer.from(bytes)
+    .toString('latin1')
+    .match(/\/Type \/Page\b/g)?.length ?? 0;
+const label = (copies: number): Label => ({
+  key: 'k',
+  title: 'hydrochloric acid',
+  line: '0.4 mol/dm³',
+  signal: 'Danger',
+  statements: ['H314 Causes severe skin burns and eye damage'],
+  pictograms: ['corrosion', 'exclamation', 'environment', 'flame'],
+  made: '2026-11-25',
+  expires: '2027-11-25',
+  batch: 'P1',
+  path: '/lessons/x/prepare',
+  copies,
+  secret: false,
+});
+
+describe('text for paper', () => {
+  test('has real indices and charges, and no sign the typeface lacks', () => {
+    expect(rich('CuSO₄·5H₂O')).toEqual({
+      text: [
+        { text: 'CuSO' },
+        { text: '4', sub: true },
+        { text: '·5H' },
+        { text: '2', sub: true },
+        { text: 'O' },
+      ],
+    });
+    expect(rich('Ca²⁺')).toEqual({ text: [{ text: 'Ca' }, { text: '2+', sup: true }] });
+    expect(rich('a → b ≥ 2')).toEqual({ text: 'a to b at least  2' });
+    expect(rich('cm³')).toEqual({ text: [{ text: 'cm' }, { text: '3', sup: true }] });
+  });
+});
+
+describe('a sheet of labels', () => {
+  test.each([
+    [1, 0, 1],
+    [14, 0, 1],
+    [15, 0, 2],
+    [14, 1, 2],
+    [3, 99, 2],
+  ])('%d labels after %d used up fill %d pages of fourteen', async (copies, skip, count) =>
+    expect(pages(await pdfOf(labelSheet([label(copies)], 'http://localhost:4180', skip)))).toBe(count),
+  );
+});
+
+describe.each(shippedPracticals.map((p) => [p.title, p] as const))('the papers of “%s”', (_, practical) => {
+  const size = {
+    groups: 8,
+    students: 16,
+    portions: Object.fromEntries(practical.samples.map((s) => [s.key, s.role === 'known' ? 8 : 3])),
+    places: {},
+  };
+  const needs = lessonNeeds(practical, size, usualPrep, [], '2026-11-25');
+  const names = Object.fromEntries(practical.samples.map((s, i) => [s.key, `Jar ${100 + i}`]));
+  test('are made without a fault, on a few pages of A4', async () => {
+    const kind = plateKinds[1]!;
+    const sheet = await pdfOf(
+      prepSheet({
+        title: practical.title,
+        under: 'x',
+        startsAt: '2026-12-01T10:00:00Z',
+        needs,
+        tasks: prepTasks(practical, needs),
+        done: new Set(['labels']),
+        apparatus: apparatusFor(practical, size),
+        waste: wasteOf(practical, size),
+        names,
+        plate: { kind, wells: layPlate(kind, plateRows(practical)), tests: {} },
+        when: (iso) => iso,
+      }),
+    );
+    const risk = await pdfOf(
+      riskSheet(riskOf(practical), wasteOf(practical, size), { title: practical.title, under: 'x' }),
+    );
+    for (const bytes of [sheet, risk]) {
+      expect(pages(bytes)).toBeGreaterThan(0);
+      expect(pages(bytes)).toBeLessThan(9);
+      expect(Buffer.from(bytes).toString('latin1')).toMatch(/\/MediaBox \[0 0 595\.28 841\.89\]/);
+    }
+  });
+  test('its labels fit their sheet: one page more for every fourteen', async () => {
+    const labels = labelsFor(needs, {
+      lesson: 'x',
+      lessonId: 'l',
+      made: '2026-11-25',
+      batch: 'P',
+      names: Object.fromEntries(practical.samples.map((s) => [s.key, { label: names[s.key]!, id: s.key }])),
+      keepsWeeks: (r) => makingOf(r as ReagentId).keepsWeeks,
+    });
+    const count = labels.reduce((n, l) => n + l.copies, 0);
+    expect(pages(await pdfOf(labelSheet(labels, 'http://192.168.100.200:4180')))).toBe(Math.ceil(count / 14));
+  });
+});
