@@ -34,14 +34,14 @@ module.exports = {
     {
       name: 'faces-do-not-reach-into-each-other',
       severity: 'error',
-      from: { path: '^packages/web/src/(plan|prepare|review|specimen)/' },
+      from: { path: '^packages/web/src/(plan|prepare|review|specimen|practicals|syllabuses|rooms|store)/' },
       to: { path: '^packages/web/src/(run|mark|bench)/' },
     },
     {
       name: 'nothing-missing',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^virtual:' },
+      to: { couldNotResolve: true, pathNot: ['^virtual:', '[?]url$'] },
     },
   ],
   options: {
