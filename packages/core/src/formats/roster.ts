@@ -3,6 +3,7 @@
  * each row that cannot be taken says why.
  */
 import Papa from 'papaparse';
+import { delimiterOf } from './csv-table.js';
 
 export interface RosterLine {
   /** Line of the text, from 1. */
@@ -23,13 +24,6 @@ const firstHeaders = ['first', 'first name', 'forename', 'given name', 'firstnam
 const lastHeaders = ['last', 'last name', 'surname', 'family name', 'lastname'];
 
 const tidy = (text: string): string => text.normalize('NFC').replace(/\s+/g, ' ').trim();
-
-/** What parts the columns: the sign that stands most often in the first line that holds anything. */
-function delimiterOf(text: string): string {
-  const first = text.split(/\r?\n/).find((line) => line.trim()) ?? '';
-  const count = (sign: string) => first.split(sign).length - 1;
-  return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
-}
 
 /**
  * Reads a roster.

@@ -5,7 +5,7 @@ import { reagents } from '../hazards/reagents.js';
 import { riskOf } from '../hazards/risk.js';
 import { ionHazards, sampleHazard } from '../hazards/sample-hazards.js';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
-import { testOf, variantOf } from '../tests/tests.js';
+import { allTests, testOf, variantOf } from '../tests/tests.js';
 import { apparatusFor } from './apparatus.js';
 import { labelsFor } from './labels.js';
 import { lessonNeeds, usualPrep, type LessonSize } from './lesson-needs.js';
@@ -76,6 +76,29 @@ describe('what a lesson uses', () => {
       true,
     );
   });
+  test('every test, alone on a sample it is for, can be prepared by every method', () => {
+    for (const t of allTests)
+      for (const { id } of t.variants) {
+        const form = t.family === 'gas' ? 'gas' : t.family === 'metal' ? 'metal' : 'solution';
+        const ions = form === 'gas' ? ['CO2'] : form === 'metal' ? ['Mg'] : ['Na+', 'Cl-'];
+        const practical = {
+          ...anions,
+          samples: [{ key: 'x', role: 'unknown', ions, form, difficulty: 1 } as const],
+          tests: [{ test: t.id, variant: id, attributes: [t.attributes[0]!.id] }],
+        };
+        const needs = lessonNeeds(practical, { ...size, portions: { x: 8 } }, usualPrep, [], today);
+        const stuck = [...needs.reagents, ...needs.samples].filter(
+          (n) => n.recipes[0]?.kind === 'impossible',
+        );
+        expect([t.id, id, stuck]).toEqual([t.id, id, []]);
+      }
+  });
+  test('the acid for cleaning wires is counted with the reagents', () => {
+    const flames = shipped(/^Flame colours of unlabelled jars$/);
+    const portions = Object.fromEntries(flames.samples.map((s) => [s.key, s.role === 'known' ? 8 : 3]));
+    const needs = lessonNeeds(flames, { ...size, portions }, usualPrep, [], today);
+    expect(needs.reagents).toMatchObject([{ reagent: 'HCl', molarity: 12, hazard: { level: 'danger' } }]);
+  });
   test('no groups is an error', () =>
     expect(() => lessonNeeds(anions, { ...size, groups: 0 })).toThrow(/one at least/));
 });
@@ -125,6 +148,14 @@ describe('a recipe', () => {
   test('concentrated acid wanted concentrated is taken as it comes', () => {
     const [acid] = recipesFor({ ...makingOf('H2SO4'), molarity: 18, volume_mL: 25 }, [], today);
     expect(acid).toMatchObject({ kind: 'ready', take_mL: 25 });
+    // Bottles of 37 % are a little under the 12 mol/dm3 that methods name.
+    expect(recipesFor({ ...makingOf('HCl'), molarity: 12, volume_mL: 10 }, [], today)[0]).toMatchObject({
+      kind: 'ready',
+    });
+    const bottle = item({ form: 'liquid', formula: 'HCl', percent: 37, density: 1.18, unit: 'mL' });
+    expect(recipesFor({ ...makingOf('HCl'), molarity: 12, volume_mL: 10 }, [bottle], today)[0]).toMatchObject(
+      { kind: 'ready', from: { item: 'i' } },
+    );
   });
   test('what cannot be made says why', () => {
     const [chalk] = recipesFor({ ...wanted, solids: ['CaCO3'] }, [], today);

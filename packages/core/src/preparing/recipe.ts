@@ -96,10 +96,11 @@ function fromItem(item: StoreItem, wanted: Wanted, today: string): Recipe | unde
   };
 }
 
-/** A bottled acid this near to what is wanted is what is meant: it is used as it comes. */
+/** A bottled acid as strong as what is wanted, near enough, is what is meant: it is used as it comes. */
 const asItComes = 0.05;
+const concentrated_M = 5;
 const nearEnoughTo = (strength: number, wanted: number): boolean =>
-  strength >= wanted && strength <= wanted * (1 + asItComes);
+  wanted >= concentrated_M && Math.abs(strength - wanted) <= asItComes * wanted;
 
 const rank = (recipe: Recipe): number => {
   if (!('from' in recipe)) return 9;
@@ -111,10 +112,11 @@ const rank = (recipe: Recipe): number => {
 function usual({ solids, stocks, molarity, volume_mL, mind, otherwise }: Wanted): Recipe {
   const stock = stocks[0];
   if (stock) {
-    const { stock_mL, stockMolarity: stock_M } = dilution(stock, { molarity, volume_mL });
     const from = { item: null, name: `${stock.name} (${stock.percent} %)`, enough: false };
+    const stock_M = stockMolarity(stock);
     if (nearEnoughTo(stock_M, molarity))
       return { kind: 'ready', take_mL: volume_mL, from, mind: 'As it comes, undiluted.' };
+    const { stock_mL } = dilution(stock, { molarity, volume_mL });
     return { kind: 'dilute', stock_mL, stock_M, water_mL: volume_mL - stock_mL, volume_mL, from, mind };
   }
   const solid = solids[0];

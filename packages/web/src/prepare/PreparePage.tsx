@@ -152,6 +152,7 @@ export default function PreparePage() {
                       </Box>
                     </chakra.label>
                   </Box>
+                  {!needs.reagents.length && <p>No reagents beyond the samples themselves.</p>}
                   <Table
                     label="Solutions and reagents"
                     heads={['Reagent', 'A group', 'The class', 'Bottles', 'How it is made']}

@@ -50,6 +50,7 @@ export const flameVariants: readonly Variant[] = [
       {
         text: 'Clean the wire: dip it in the acid in your watch glass and hold it in the flame. Repeat until it gives no colour.',
         why: 'Whatever is left on the wire colours the flame too, sodium most of all.',
+        uses: [{ reagent: 'HCl', molarity: 12, drops: 2 }],
         cautions: [concentratedAcid, hotWire],
         teacherFirst: true,
       },
