@@ -198,6 +198,9 @@ test.describe.serial('planning and preparing, end to end', () => {
     await expect(page.getByText(/Ends at minute \d+/)).toBeVisible({ timeout: 20_000 });
     await page.getByRole('button', { name: 'Keep this rota' }).click();
     await expect(page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/The rota kept with the lesson; it ends at minute \d+/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'This rota is kept' })).toBeDisabled();
   });
 
   test('the technician’s work: recipes from the store, weighed out, ticked, logged', async () => {

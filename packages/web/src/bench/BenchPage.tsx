@@ -14,6 +14,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { useOnline } from '../kit/shell/online.js';
 import { recordOf, useBench } from './bench-store.js';
 import { HandIn } from './HandIn.js';
 import { Method } from './Method.js';
@@ -34,7 +35,9 @@ type Place = (typeof places)[number]['id'];
 const placeKey = 'kivex-bench-place';
 
 export default function BenchPage() {
-  const { status, bench, waiting, reached, problem, open, log, leave } = useBench();
+  const { status, bench, waiting, reached: answered, problem, open, log, leave } = useBench();
+  // The device knows that it has no network before the server's silence tells.
+  const reached = useOnline() && answered;
   const go = useNavigate();
   const [place, setPlace] = useState<Place>(
     () => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'method',

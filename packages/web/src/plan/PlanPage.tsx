@@ -175,6 +175,7 @@ function LessonRota() {
       pins={pins}
       setPlaces={setPlaces}
       setPins={setPins}
+      kept={lesson.planning.schedule}
       groupName={(g) => lesson.groupList[g - 1]?.name ?? `Group ${g}`}
       after={(schedule) => (
         <Box display="flex" gap="3" alignItems="center">

@@ -10,7 +10,7 @@ import {
   type RotaSlot,
   type StationPlaces,
 } from '@kivex/core';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -26,9 +26,8 @@ interface RotaPanelProps {
   readonly groupName?: (group: number) => string;
   readonly setPlaces: (places: StationPlaces) => void;
   readonly setPins: (pins: readonly RotaPin[]) => void;
-  /** A rota that was kept: shown until something is changed. */
+  /** A rota that was kept: shown until something is changed or another is asked for. */
   readonly kept?: readonly RotaSlot[] | null;
-  readonly onFound?: (schedule: readonly RotaSlot[] | null) => void;
   readonly before?: ReactNode;
   readonly after?: (schedule: readonly RotaSlot[] | undefined) => ReactNode;
 }
@@ -39,17 +38,37 @@ export function RotaPanel({
   places,
   pins,
   groupName = (g) => `Group ${g}`,
-  setPlaces,
-  setPins,
+  setPlaces: choosePlaces,
+  setPins: choosePins,
+  kept,
   before,
   after,
 }: RotaPanelProps) {
+  const [anew, setAnew] = useState(false);
+  const setPlaces = (next: StationPlaces) => {
+    setAnew(true);
+    choosePlaces(next);
+  };
+  const setPins = (next: readonly RotaPin[]) => {
+    setAnew(true);
+    choosePins(next);
+  };
   const problem = useMemo(
     () => (practical.tests.length ? rotaProblemOf(practical, groups, places, pins) : undefined),
     [practical, groups, places, pins],
   );
-  const rota = useRota(problem?.tasks.length ? problem : undefined);
-  const schedule = rota.result?.schedule.length ? rota.result.schedule : rota.found?.schedule;
+  // A kept rota of other groups or tests than there are now is none.
+  const fits =
+    problem &&
+    kept?.length === problem.groups * problem.tasks.length &&
+    kept.every((s) => s.group <= problem.groups && problem.tasks.some((t) => t.id === s.task));
+  const showKept = Boolean(fits) && !anew;
+  const rota = useRota(problem?.tasks.length && !showKept ? problem : undefined);
+  const schedule = showKept
+    ? kept!
+    : rota.result?.schedule.length
+      ? rota.result.schedule
+      : rota.found?.schedule;
   if (!problem?.tasks.length)
     return (
       <Tile>
@@ -91,7 +110,11 @@ export function RotaPanel({
         {pins.length > 0 && <Button onClick={() => setPins([])}>Let all {pins.length} go</Button>}
       </Box>
       <Box role="status" minH="6">
-        {rota.problem ? (
+        {showKept ? (
+          <Notice action={<Button onClick={() => setAnew(true)}>Look for a rota anew</Button>}>
+            The rota kept with the lesson; it ends at minute {Math.max(...kept!.map((s) => s.end))}.
+          </Notice>
+        ) : rota.problem ? (
           <Notice tone="stop">{rota.problem}</Notice>
         ) : rota.running ? (
           <Box display="flex" gap="3" alignItems="center">
