@@ -5,7 +5,7 @@ import { usualStock } from '../preparing/usual-stock.js';
 import { molarMass } from '../formulas/molar-mass.js';
 import { makings, hydrates } from '../preparing/making.js';
 import { tableFromCsv, tableToCsv } from './csv-table.js';
-import { dayIn, readStock, stockColumns, stockTable } from './stock-sheet.js';
+import { dayIn, readStock, type stockColumns, stockTable } from './stock-sheet.js';
 
 const row = (fields: Partial<Record<(typeof stockColumns)[number], string>>) => {
   const heads = Object.keys(fields);
