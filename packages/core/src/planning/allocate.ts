@@ -3,6 +3,16 @@
  * more groups than it may; then the samples are used as evenly as can be, and then the groups' work is
  * as evenly hard as can be. A search finds a good answer at once; a solver proves it or betters it.
  */
+import {
+  layAllocation,
+  modelOf,
+  planFrom,
+  spread,
+  sumsOf,
+  usesOf,
+  type LaidAllocation,
+} from './allocation-model.js';
+import { evener } from './even-difficulty.js';
 import { seededRandom } from './random.js';
 import { solveMip } from './solver.js';
 
@@ -39,71 +49,18 @@ export interface AllocationResult {
   readonly why: readonly string[];
 }
 
-/** Seconds the solver may take for one question. */
-const secondsEach = 8;
+/** Seconds the solver may take to make the uses even, and then the difficulty. */
+const secondsForCoverage = 7;
+const secondsForDifficulty = 10;
 /** Searches from different beginnings, and steps of each. */
 const searches = 3;
 const rounds = 25_000;
 
-/** A problem in numbers: who may have what, and whose bench is beside whose. */
-interface Laid {
-  readonly G: number;
-  readonly S: number;
-  readonly perGroup: number;
-  readonly may: readonly (readonly boolean[])[];
-  /** Samples each group has to have. */
-  readonly must: readonly (readonly number[])[];
-  readonly beside: readonly (readonly number[])[];
-  readonly pairs: readonly (readonly [number, number])[];
-  readonly difficulty: readonly number[];
-  readonly most: readonly number[];
-}
-
-function lay({ groups, samples, perGroup, history = {}, pinned = {} }: AllocationProblem): Laid {
-  const beside = groups.map((g, i) =>
-    groups.flatMap((o, k) =>
-      k !== i && Math.abs(o.bench[0] - g.bench[0]) + Math.abs(o.bench[1] - g.bench[1]) === 1 ? [k] : [],
-    ),
-  );
-  const had = (g: AllocationGroup, s: AllocationSample) =>
-    (Object.hasOwn(history, g.id) ? history[g.id]! : []).includes(s.id);
-  const must = groups.map((g) => {
-    const ids = Object.hasOwn(pinned, g.id) ? pinned[g.id]! : [];
-    return samples.flatMap((s, i) => (ids.includes(s.id) ? [i] : []));
-  });
-  return {
-    G: groups.length,
-    S: samples.length,
-    perGroup,
-    must,
-    // What a neighbour has to have is closed to a group; what it has to have itself is open.
-    may: groups.map((g, i) =>
-      samples.map((s, k) =>
-        must[i]!.includes(k) ? true : !had(g, s) && !beside[i]!.some((n) => must[n]!.includes(k)),
-      ),
-    ),
-    beside,
-    pairs: beside.flatMap((list, i) => list.flatMap((k) => (k > i ? [[i, k] as const] : []))),
-    difficulty: samples.map((s) => s.difficulty),
-    most: samples.map((s) => Math.min(s.available ?? groups.length, groups.length)),
-  };
-}
-
-const spread = (values: readonly number[]): number =>
-  values.length ? Math.max(...values) - Math.min(...values) : 0;
-const usesOf = ({ S }: Laid, plan: readonly (readonly number[])[]): number[] => {
-  const uses = new Array<number>(S).fill(0);
-  for (const list of plan) for (const s of list) uses[s]!++;
-  return uses;
-};
-const sumsOf = ({ difficulty }: Laid, plan: readonly (readonly number[])[]): number[] =>
-  plan.map((list) => list.reduce((sum, s) => sum + difficulty[s]!, 0));
-
 /** The least coverage spread that counting allows. */
-const leastCoverage = ({ G, S, perGroup }: Laid): number => (S && (G * perGroup) % S ? 1 : 0);
+const leastCoverage = ({ G, S, perGroup }: LaidAllocation): number => (S && (G * perGroup) % S ? 1 : 0);
 
 /** Simulated annealing over swaps and replacements; the best valid plan found, or undefined. */
-function search(laid: Laid, seed: number, rounds: number): number[][] | undefined {
+function search(laid: LaidAllocation, seed: number, rounds: number): number[][] | undefined {
   const { G, S, perGroup, may, must, beside, most, difficulty } = laid;
   const evenest = leastCoverage(laid);
   const random = seededRandom(seed);
@@ -199,48 +156,8 @@ function search(laid: Laid, seed: number, rounds: number): number[][] | undefine
   return best;
 }
 
-/** The model's rules in LP format; `less` are further rows. */
-function modelOf(laid: Laid, objective: string, rows: readonly string[], bounds: readonly string[]): string {
-  const { G, S, perGroup, may, must, pairs, most } = laid;
-  const x = (g: number, s: number) => `x${g}_${s}`;
-  const open = (g: number) => may[g]!.flatMap((ok, s) => (ok ? [s] : []));
-  const lines: string[] = [];
-  for (let g = 0; g < G; g++)
-    lines.push(
-      `g${g}: ${
-        open(g)
-          .map((s) => x(g, s))
-          .join(' + ') || '0 lo'
-      } = ${perGroup}`,
-    );
-  for (let s = 0; s < S; s++) {
-    const users = may.flatMap((row, g) => (row[s] ? [x(g, s)] : []));
-    const sum = users.join(' + ');
-    lines.push(`u${s}: ${sum ? `${sum} - hi` : '- hi'} <= 0`, `l${s}: ${sum ? `${sum} - lo` : '- lo'} >= 0`);
-    if (sum) lines.push(`m${s}: ${sum} <= ${most[s]}`);
-  }
-  pairs.forEach(([a, b], i) => {
-    for (let s = 0; s < S; s++)
-      if (may[a]![s] && may[b]![s]) lines.push(`p${i}_${s}: ${x(a, s)} + ${x(b, s)} <= 1`);
-  });
-  must.forEach((list, g) => list.forEach((s) => lines.push(`f${g}_${s}: ${x(g, s)} = 1`)));
-  lines.push(...rows);
-  const binaries = may.flatMap((row, g) => row.flatMap((ok, s) => (ok ? [x(g, s)] : [])));
-  return `Minimize\n obj: ${objective}\nSubject To\n ${lines.join('\n ')}\nBounds\n 0 <= lo <= ${G}\n 0 <= hi <= ${G}\n ${bounds.join('\n ')}\nGenerals\n lo hi\nBinaries\n ${binaries.join('\n ')}\nEnd`;
-}
-const difficultyRows = ({ G, may, difficulty }: Laid): string[] =>
-  Array.from({ length: G }, (_, g) => {
-    const sum = may[g]!.flatMap((ok, s) => (ok ? [`${difficulty[s]} x${g}_${s}`] : [])).join(' + ');
-    return [`h${g}: ${sum} - top <= 0`, `e${g}: ${sum} - low >= 0`];
-  }).flat();
-
-const planFrom = (laid: Laid, values: Readonly<Record<string, number>>): number[][] =>
-  Array.from({ length: laid.G }, (_, g) =>
-    Array.from({ length: laid.S }, (_s, s) => s).filter((s) => (values[`x${g}_${s}`] ?? 0) > 0.5),
-  );
-
 /** Why no allocation can be, in sentences a teacher can act on; empty where none is plain. */
-function obstacles(problem: AllocationProblem, laid: Laid): string[] {
+function obstacles(problem: AllocationProblem, laid: LaidAllocation): string[] {
   const { groups, samples, perGroup } = problem;
   const why: string[] = [];
   if (perGroup > samples.length)
@@ -287,7 +204,7 @@ function obstacles(problem: AllocationProblem, laid: Laid): string[] {
  * @throws RangeError when two groups stand on one bench or history names a group that is not there.
  */
 export function allocate(problem: AllocationProblem): AllocationResult {
-  const { groups, samples, perGroup } = problem;
+  const { groups, samples } = problem;
   const benches = new Map<string, string>();
   for (const g of groups) {
     const at = g.bench.join();
@@ -299,7 +216,7 @@ export function allocate(problem: AllocationProblem): AllocationResult {
   const stranger = Object.keys(problem.history ?? {}).find((id) => !groups.some((g) => g.id === id));
   if (stranger !== undefined)
     throw new RangeError(`history names the group "${stranger}", which is not among the groups`);
-  const laid = lay(problem);
+  const laid = layAllocation(problem);
   const refused = (why: readonly string[]): AllocationResult => ({
     feasible: false,
     assign: {},
@@ -330,8 +247,8 @@ export function allocate(problem: AllocationProblem): AllocationResult {
   let coverageProven = plan !== undefined && spread(usesOf(laid, plan)) === evenest;
   if (!coverageProven) {
     const answer = solveMip(
-      modelOf(laid, 'hi - lo', plan ? [`cap: hi - lo <= ${spread(usesOf(laid, plan)) - 1}`] : [], []),
-      secondsEach,
+      modelOf(laid, 'hi - lo', plan ? [`cap: hi - lo <= ${spread(usesOf(laid, plan)) - 1}`] : []),
+      secondsForCoverage,
     );
     if (answer.status === 'infeasible') {
       if (!plan)
@@ -353,22 +270,10 @@ export function allocate(problem: AllocationProblem): AllocationResult {
   let difficulty = spread(sumsOf(laid, plan));
   let difficultyProven = difficulty === 0;
   if (!difficultyProven) {
-    const model = modelOf(
-      laid,
-      'top - low',
-      [...difficultyRows(laid), `cover: hi - lo <= ${coverage}`, `cap: top - low <= ${difficulty - 1}`],
-      [`0 <= top <= ${5 * perGroup}`, `0 <= low <= ${5 * perGroup}`],
-    );
-    const answer = solveMip(model, secondsEach);
-    if (answer.status === 'infeasible') difficultyProven = true;
-    else if (answer.status !== 'unknown') {
-      const found = planFrom(laid, answer.values);
-      if (spread(usesOf(laid, found)) <= coverage && spread(sumsOf(laid, found)) < difficulty) {
-        plan = found;
-        difficulty = spread(sumsOf(laid, found));
-        difficultyProven = answer.status === 'optimal';
-      }
-    }
+    const even = evener(laid, plan, coverage, secondsForDifficulty);
+    plan = even.plan;
+    difficulty = spread(sumsOf(laid, plan));
+    difficultyProven = even.proven;
   }
   return {
     feasible: true,
