@@ -50,22 +50,29 @@ export function usePreparation(lesson: Lesson) {
 /** Changes what is logged of a preparation. */
 export function usePrepChange(lessonId: string) {
   const cache = useQueryClient();
+  const key = ['preparation', lessonId];
   return useMutation({
+    mutationKey: key,
     mutationFn: ({ path, body }: { path: 'ticks' | 'substitutions' | 'takings'; body: object }) =>
       request('POST', `/api/lessons/${lessonId}/preparation/${path}`, body),
     // A tick shows at once; what the server says of it follows, and takes it back where it failed.
-    onMutate: ({ path, body }) => {
+    onMutate: async ({ path, body }) => {
       if (path !== 'ticks') return;
+      // An answer still under way was asked for before the tick and would wipe it out.
+      await cache.cancelQueries({ queryKey: key });
       const tick = { ...(body as { key: string; done: boolean }), by: 'you', at: new Date().toISOString() };
       cache.setQueryData<Preparation>(
-        ['preparation', lessonId],
+        key,
         (log) => log && { ...log, ticks: [...log.ticks.filter((t) => t.key !== tick.key), tick] },
       );
     },
     onSettled: () =>
-      Promise.all([
-        cache.invalidateQueries({ queryKey: ['preparation', lessonId] }),
-        cache.invalidateQueries({ queryKey: ['store'] }),
-      ]),
+      // With more changes under way, the last of them asks: before it is there, the server's word is old.
+      cache.isMutating({ mutationKey: key }) > 1
+        ? undefined
+        : Promise.all([
+            cache.invalidateQueries({ queryKey: key }),
+            cache.invalidateQueries({ queryKey: ['store'] }),
+          ]),
   });
 }
