@@ -46,6 +46,8 @@ const fills = [
   'slate.50',
 ] as const;
 const labelWidth = 88;
+/** Room after the last minute for half its figure. */
+const endWidth = 12;
 
 const is = (slot: RotaSlot) => (other: { readonly group: number; readonly task: string }) =>
   other.group === slot.group && other.task === slot.task;
@@ -220,7 +222,7 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
     return () => watch.disconnect();
   }, []);
   const minutes = Math.max(problem.lesson, ...schedule.map((s) => s.end));
-  const px = Math.max(7, Math.floor(((width - labelWidth - 4) / minutes) * 10) / 10);
+  const px = Math.max(7, Math.floor(((width - labelWidth - endWidth) / minutes) * 10) / 10);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, {
@@ -247,7 +249,7 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
           if (by) move?.(slot, Math.max(0, slot.start + by));
         }}
       >
-        <Box style={{ width: labelWidth + minutes * px }}>
+        <Box style={{ width: labelWidth + minutes * px + endWidth }}>
           <Box display="flex">
             <Box width={`${labelWidth}px`} flex="none" />
             <Box position="relative" height="20px" style={{ width: minutes * px }} aria-hidden>

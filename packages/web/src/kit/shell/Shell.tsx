@@ -105,37 +105,54 @@ export function Shell() {
           {me.data.role !== 'technician' && <NavItem to="/classes">Classes</NavItem>}
           {me.data.role !== 'technician' && <NavItem to="/school">School</NavItem>}
         </chakra.nav>
-        <Box flex="1" />
-        <chakra.span fontSize="sm" color="#c2cdd8" display={{ base: 'none', md: 'inline' }}>
-          {me.data.name}, {roleNames[me.data.role]}, {me.data.school}
-        </chakra.span>
-        <BarButton
-          onClick={() => choose(themes[(themes.indexOf(theme) + 1) % themes.length]!)}
-          title="Change the theme"
-          aria-label={`Theme: ${themeNames[theme]}. Change it`}
+        {/* Wraps as one, and the name gives way before it does. */}
+        <Box
+          flex={{ base: '0 0 auto', md: '1 0 16rem' }}
+          minWidth="0"
+          display="flex"
+          alignItems="center"
+          gap="2"
+          ml="auto"
         >
-          <MonitorCog size={18} aria-hidden />{' '}
-          <chakra.span display={{ base: 'none', lg: 'inline' }}>{themeNames[theme]}</chakra.span>
-        </BarButton>
-        <BarButton
-          onClick={() => setHelp(true)}
-          aria-label="Keyboard shortcuts"
-          title="Keyboard shortcuts (?)"
-        >
-          <Keyboard size={18} aria-hidden />
-        </BarButton>
-        <BarButton
-          aria-label="Sign out"
-          title="Sign out"
-          onClick={() => {
-            void request('POST', '/api/staff/sign-out').finally(() => {
-              cache.clear();
-              void go('/sign-in');
-            });
-          }}
-        >
-          <LogOut size={18} aria-hidden />
-        </BarButton>
+          <chakra.div
+            fontSize="sm"
+            color="#c2cdd8"
+            display={{ base: 'none', md: 'block' }}
+            truncate
+            flex="1"
+            textAlign="right"
+            title={`${me.data.name}, ${roleNames[me.data.role]}, ${me.data.school}`}
+          >
+            {me.data.name}, {roleNames[me.data.role]}, {me.data.school}
+          </chakra.div>
+          <BarButton
+            onClick={() => choose(themes[(themes.indexOf(theme) + 1) % themes.length]!)}
+            title="Change the theme"
+            aria-label={`Theme: ${themeNames[theme]}. Change it`}
+          >
+            <MonitorCog size={18} aria-hidden />{' '}
+            <chakra.span display={{ base: 'none', lg: 'inline' }}>{themeNames[theme]}</chakra.span>
+          </BarButton>
+          <BarButton
+            onClick={() => setHelp(true)}
+            aria-label="Keyboard shortcuts"
+            title="Keyboard shortcuts (?)"
+          >
+            <Keyboard size={18} aria-hidden />
+          </BarButton>
+          <BarButton
+            aria-label="Sign out"
+            title="Sign out"
+            onClick={() => {
+              void request('POST', '/api/staff/sign-out').finally(() => {
+                cache.clear();
+                void go('/sign-in');
+              });
+            }}
+          >
+            <LogOut size={18} aria-hidden />
+          </BarButton>
+        </Box>
       </chakra.header>
       {!online && (
         <Box role="status" bg="saffron.wash" color="saffron" px="4" py="2" fontWeight="600">
