@@ -109,6 +109,25 @@ test.describe.serial('planning and preparing, end to end', () => {
     await page.getByRole('button', { name: 'Throw changes away' }).click();
   });
 
+  test('a number out of range is told below it; with the network cut, what is changed waits and is sent', async () => {
+    const { page, context } = teacher;
+    await part(page, /Samples/);
+    const strength = page.getByLabel('Strength of sodium sulfate');
+    await strength.fill('-3');
+    await expect(page.getByText('Enter a number from 0.00001 to 20.')).toBeVisible();
+    await expect(strength).toHaveValue('-3');
+    await strength.fill('0.2');
+    await expect(page.getByText(/Enter a number from/)).toHaveCount(0);
+    await context.setOffline(true);
+    await page.getByRole('button', { name: /^Save as version/ }).click();
+    await expect(page.getByText(/What you changed is not saved yet/)).toBeVisible();
+    await expect(strength).toHaveValue('0.2');
+    await context.setOffline(false);
+    await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Strength of sodium sulfate')).toHaveValue('0.2');
+  });
+
   test('the rota is found with its bound, altered by hand, and says when it cannot fit', async () => {
     const { page } = teacher;
     await part(page, 'Rota');

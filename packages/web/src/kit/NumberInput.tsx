@@ -1,4 +1,5 @@
-/** A small number field that keeps what is typed until it is a number in range. */
+/** A small number field that keeps what is typed, and says right below it what would be taken. */
+import { chakra } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { Input } from './Input.js';
 
@@ -35,21 +36,27 @@ export function NumberInput({
   const typed = text.trim() === '' ? null : Number(text);
   const wrong = typed === null ? !optional : !Number.isFinite(typed) || typed < min || typed > max;
   return (
-    <Input
-      {...rest}
-      type="number"
-      inputMode="decimal"
-      value={text}
-      min={min}
-      max={max}
-      step={step}
-      aria-invalid={wrong || rest['aria-invalid'] ? true : undefined}
-      title={wrong ? `A number from ${min} to ${max}` : undefined}
-      onChange={(e) => {
-        setText(e.target.value);
-        const next = e.target.value.trim() === '' ? null : Number(e.target.value);
-        if (next === null ? optional : Number.isFinite(next) && next >= min && next <= max) onValue(next);
-      }}
-    />
+    <>
+      <Input
+        {...rest}
+        type="number"
+        inputMode="decimal"
+        value={text}
+        min={min}
+        max={max}
+        step={step}
+        aria-invalid={wrong || rest['aria-invalid'] ? true : undefined}
+        onChange={(e) => {
+          setText(e.target.value);
+          const next = e.target.value.trim() === '' ? null : Number(e.target.value);
+          if (next === null ? optional : Number.isFinite(next) && next >= min && next <= max) onValue(next);
+        }}
+      />
+      {wrong && (
+        <chakra.span role="alert" display="block" fontSize="sm" fontWeight="600" color="cinnabar" mt="1">
+          {`Enter a number from ${min} to ${max}.`}
+        </chakra.span>
+      )}
+    </>
   );
 }

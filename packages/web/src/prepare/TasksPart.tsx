@@ -3,9 +3,29 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Preparation } from '@kivex/contract';
 import { dueAt, leadTime, type PrepTask } from '@kivex/core';
 import { CalendarDays } from 'lucide-react';
+import { useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
+
+/** Changes under the finger at once: the log, which has the last word, answers a moment later. */
+function TickBox({ done, tick }: { readonly done: boolean; readonly tick: (done: boolean) => void }) {
+  const [shown, setShown] = useState(done);
+  useEffect(() => setShown(done), [done]);
+  return (
+    <chakra.input
+      type="checkbox"
+      width="5"
+      height="5"
+      mt="0.5"
+      checked={shown}
+      onChange={() => {
+        setShown(!shown);
+        tick(!shown);
+      }}
+    />
+  );
+}
 
 export function TasksPart({
   tasks,
@@ -48,14 +68,7 @@ export function TasksPart({
                 cursor="pointer"
                 color={own?.done ? 'ink.faint' : 'ink'}
               >
-                <chakra.input
-                  type="checkbox"
-                  width="5"
-                  height="5"
-                  mt="0.5"
-                  checked={own?.done ?? false}
-                  onChange={() => tick(task.key, !own?.done)}
-                />
+                <TickBox done={own?.done ?? false} tick={(done) => tick(task.key, done)} />
                 <Box>
                   <b>
                     {task.hoursBefore < 0

@@ -1,7 +1,7 @@
 /** The frame around every staff page: where one is, who one is, and the way elsewhere. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { StaffMe } from '@kivex/contract';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Keyboard, LogOut, MonitorCog } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -54,6 +54,7 @@ export function Shell() {
   const cache = useQueryClient();
   const { theme, choose } = useTheme();
   const online = useOnline();
+  const waiting = useMutationState({ filters: { predicate: (m) => m.state.isPaused } }).length > 0;
   const [help, setHelp] = useState(false);
 
   useEffect(() => {
@@ -156,7 +157,9 @@ export function Shell() {
       </chakra.header>
       {!online && (
         <Box role="status" bg="saffron.wash" color="saffron" px="4" py="2" fontWeight="600">
-          No network. What is on screen may be old; it catches up by itself.
+          {waiting
+            ? 'No network. What you changed is not saved yet: keep this page open, it is sent when the network is back.'
+            : 'No network. What is on screen may be old; it catches up by itself.'}
         </Box>
       )}
       {help && <Shortcuts close={() => setHelp(false)} />}
