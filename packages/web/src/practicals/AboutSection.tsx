@@ -32,7 +32,10 @@ export function AboutSection({
   );
   return (
     <Tile display="grid" gap="3">
-      <Field label="Title">
+      <Field
+        label="Title"
+        error={practical.title.trim() ? undefined : 'Write a title; it cannot be saved without one.'}
+      >
         <Input value={practical.title} maxLength={120} onChange={(e) => change({ title: e.target.value })} />
       </Field>
       <Field label="What students read about it">
