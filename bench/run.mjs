@@ -3,22 +3,38 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildAll, root } from '../scripts/built.mjs';
 import { startMariadb } from '../scripts/mariadb.mjs';
+import { besideHeavyWork } from './beside-heavy-work.mjs';
 import { coreSize } from './core-size.mjs';
+import { durableInserts } from './durable-inserts.mjs';
+import { manyLessons } from './many-lessons.mjs';
 import { memory } from './memory.mjs';
 import { tapToBoard } from './tap-to-board.mjs';
 
 buildAll(console.log);
-await import('./core.mjs');
-const size = await coreSize(root);
-console.log(
-  `core on the bench page (log, name, identify): ${(size.bench / 1000).toFixed(1)} kB gzipped, aim 60 kB; baseline, the whole core: ${(size.whole / 1000).toFixed(1)} kB`,
-);
+/** npm run bench -- inserts: one of the server's benches alone. */
+const only = process.argv[2];
+const served = {
+  memory: (mariadb) => memory(mariadb.url, mariadb.pid),
+  tap: (mariadb) => tapToBoard(mariadb.url),
+  inserts: (mariadb) => durableInserts(mariadb.url),
+  heavy: (mariadb) => besideHeavyWork(mariadb.url),
+  lessons: (mariadb) => manyLessons(mariadb.url),
+};
+if (only && !(only in served) && only !== 'core')
+  throw new Error(`There is no bench ${only}; there are core, ${Object.keys(served).join(', ')}.`);
+if (!only || only === 'core') {
+  await import('./core.mjs');
+  const size = await coreSize(root);
+  console.log(
+    `core on the bench page (log, name, identify): ${(size.bench / 1000).toFixed(1)} kB gzipped, aim 60 kB; baseline, the whole core: ${(size.whole / 1000).toFixed(1)} kB`,
+  );
+}
 const folder = join(root, '.data', 'bench-database');
 rmSync(folder, { recursive: true, force: true });
 const mariadb = await startMariadb(folder);
 try {
-  for (const line of await memory(mariadb.url, mariadb.pid)) console.log(line);
-  for (const line of await tapToBoard(mariadb.url)) console.log(line);
+  for (const [name, bench] of Object.entries(served))
+    if (!only || only === name) for (const line of await bench(mariadb)) console.log(line);
 } finally {
   await mariadb.stop();
 }

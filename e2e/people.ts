@@ -56,7 +56,8 @@ export async function logColour(page: Page, sample: string, colour: string): Pro
   await expect(page.getByRole('heading', { name: `Logged for ${sample}.` })).toBeVisible();
 }
 
-export const allSaved = (page: Page) => expect(page.getByText('All saved')).toBeVisible();
+export const allSaved = (page: Page) =>
+  expect(page.getByRole('status').filter({ hasText: /^\s*All saved/ })).toBeVisible();
 
 /** Faults of the page against WCAG 2.2 A and AA, as axe finds them. */
 export async function faults(page: Page): Promise<string[]> {

@@ -86,6 +86,21 @@ export function needChromium() {
   return path;
 }
 
+/**
+ * A Redis server program, for the tests of several processes. Debian's redis-tools hold the server itself, under the
+ * name of one of its tools, without a system service; it is a server when it is called redis-server.
+ */
+export function needRedis() {
+  const find = () => programPath('redis-server', 'redis-check-rdb');
+  if (!find()) aptInstall(['redis-tools'], 'Redis');
+  const path = find();
+  if (!path)
+    throw new Error(
+      "Redis was installed but is not to be found. Install Debian's redis-server and start again.",
+    );
+  return path;
+}
+
 /** The npm packages, exactly as locked; nothing is done when they are there already. */
 export function needPackages() {
   const lock = readFileSync(join(root, 'package-lock.json'), 'utf8');

@@ -7,7 +7,7 @@ import { root } from './built.mjs';
 export async function startServer(settings, { quiet = false } = {}) {
   const child = fork(join(root, 'packages/server/dist/main.js'), [], {
     // A heap that is collected early keeps the server small on a school's old machine; a whole lesson needs about 40 MB.
-    execArgv: ['--enable-source-maps', '--max-semi-space-size=4', '--max-old-space-size=128'],
+    execArgv: ['--enable-source-maps', '--max-semi-space-size=8', '--max-old-space-size=160'],
     // Hashing passwords fills several arenas of memory for a moment; with few, little of it stays.
     env: { ...process.env, MALLOC_ARENA_MAX: '2', ...settings },
     stdio: ['ignore', 'inherit', quiet ? 'ignore' : 'inherit', 'ipc'],

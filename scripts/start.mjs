@@ -4,15 +4,17 @@ import { networkInterfaces } from 'node:os';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildAll, root } from './built.mjs';
-import { startMariadb } from './mariadb.mjs';
 import { needFreePort, needNode, needPackages } from './prerequisites.mjs';
-import { startServer } from './serve.mjs';
+import { supervisedMariadb, supervisedServer } from './supervised.mjs';
 
 const options = new Set(process.argv.slice(2));
 const known = ['--empty', '--lan'];
 const began = Date.now();
 
-const lock = join(root, '.data', 'start.pid');
+// Everything Kivex keeps on this machine.
+const data = process.env.KIVEX_DATA || join(root, '.data');
+const lock = join(data, 'start.pid');
+const say = (text) => console.error(`${new Date().toISOString().slice(11, 19)} ${text}`);
 let locked = false;
 let mariadb;
 let server;
@@ -35,7 +37,7 @@ function takeLock() {
       `Kivex is running or starting from this folder already (process ${pid}). Use that one, or stop it first with Ctrl-C in its window.`,
     );
   }
-  mkdirSync(join(root, '.data'), { recursive: true });
+  mkdirSync(data, { recursive: true });
   writeFileSync(lock, String(process.pid));
   locked = true;
 }
@@ -61,26 +63,26 @@ try {
   buildAll(console.log);
   let url = process.env.KIVEX_DATABASE_URL;
   if (!url) {
-    mariadb = await startMariadb(join(root, '.data', options.has('--empty') ? 'database-empty' : 'database'));
-    url = mariadb.url;
+    mariadb = await supervisedMariadb(
+      join(data, options.has('--empty') ? 'database-empty' : 'database'),
+      say,
+    );
+    url = mariadb.now.url;
   }
   if (!stopping) {
     const setUpCode = String(randomInt(10_000_000, 100_000_000));
-    server = await startServer({
-      KIVEX_SET_UP_CODE: setUpCode,
-      KIVEX_DATABASE_URL: url,
-      KIVEX_PORT: String(port),
-      KIVEX_HOST: host,
-      KIVEX_DEMO: options.has('--empty') ? '' : '1',
-      KIVEX_LOG: process.env.KIVEX_LOG || 'warn',
-    });
-    void server.gone.then((code) => {
-      if (stopping) return;
-      console.error(
-        `The Kivex server ended (${code}); what was logged is safe in the database. Start it again with npm start.`,
-      );
-      void stop(1);
-    });
+    server = await supervisedServer(
+      {
+        KIVEX_SET_UP_CODE: setUpCode,
+        KIVEX_DATABASE_URL: url,
+        KIVEX_PORT: String(port),
+        KIVEX_HOST: host,
+        KIVEX_DEMO: options.has('--empty') ? '' : '1',
+        KIVEX_LOG: process.env.KIVEX_LOG || 'warn',
+        KIVEX_BACKUP_FOLDER: process.env.KIVEX_BACKUP_FOLDER || join(data, 'backups'),
+      },
+      say,
+    );
     const lan =
       host === '0.0.0.0'
         ? Object.values(networkInterfaces())
@@ -94,7 +96,7 @@ try {
     for (const address of lan) console.log(`  in the room: ${address}`);
     if (!lan.length)
       console.log("  Only this machine can reach it; npm start -- --lan lets the room's devices join.");
-    for (const line of server.ready.logins) console.log(`  ${line}`);
+    for (const line of server.now.ready.logins) console.log(`  ${line}`);
     if (options.has('--empty'))
       console.log(`  If there is no school yet, make one in the browser with the set-up code ${setUpCode}`);
     console.log('Ctrl-C stops it.');

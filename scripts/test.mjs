@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { buildAll, root } from './built.mjs';
 import { startMariadb } from './mariadb.mjs';
-import { needChromium, needMariadb, needNode, needPackages } from './prerequisites.mjs';
+import { needChromium, needMariadb, needNode, needPackages, needRedis } from './prerequisites.mjs';
 
 const bin = (path) => join(root, 'node_modules', path);
 let mariadb;
@@ -30,12 +30,13 @@ try {
   needNode();
   needMariadb();
   const chromium = needChromium();
+  const redis = needRedis();
   needPackages();
   const only = process.argv[2];
   const wanted = (name) => !only || only === name;
   buildAll(console.log);
   mariadb = await startMariadb(join(root, '.data', 'test-database'));
-  const database = { KIVEX_TEST_DATABASE_URL: mariadb.url };
+  const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };
   if (wanted('types')) check('types', 'typescript/bin/tsc', ['-b']);
   if (wanted('format')) check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']);
   if (wanted('lint')) check('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']);
@@ -61,6 +62,8 @@ try {
       ['test', '--config', 'e2e/build/playwright.config.js'],
       { ...database, KIVEX_CHROMIUM: chromium },
     );
+  if (wanted('ordeal')) check('the ordeal, short', '../ordeal/run.mjs', ['--short'], { ...database });
+
   console.log('');
   for (const { name, ok, seconds } of results)
     console.log(`${ok ? 'passed' : 'FAILED'}  ${name} (${seconds.toFixed(0)} s)`);

@@ -7,10 +7,12 @@ import type { StudentName } from './people.js';
 export interface WireEvent extends LessonEvent {
   readonly seq: number;
 }
+/** What a lesson code tells before anybody has joined: while the lesson is on, who may join; after its end, no names. */
 export interface JoinNames {
   readonly lesson: string;
   readonly title: string;
-  readonly className: string;
+  /** False once the lesson has ended: whoever comes back types their name. */
+  readonly open: boolean;
   readonly names: readonly StudentName[];
 }
 export interface BenchSample {
@@ -36,10 +38,38 @@ export interface Bench {
   readonly asks: Asked;
   readonly choices: readonly (readonly string[])[];
   readonly events: readonly WireEvent[];
+  /** The group's entries that came after the end, or were handed over, and wait for the teacher's word. */
+  readonly held: readonly LessonEvent[];
+}
+/** An entry as a device sends it. */
+export interface SentEntry {
+  readonly id: string;
+  /** By the device's clock; the one form of `readMoment`. */
+  readonly at: string;
+  readonly body: LessonEvent['body'];
+}
+/** Entries with whose they are: a server takes them only from that student at that bench. */
+export interface EntryBatch {
+  readonly lesson: string;
+  readonly group: string;
+  readonly student: string;
+  /** The device's clock when it sent, so that a wrong clock can be told. */
+  readonly sent: string;
+  readonly events: readonly SentEntry[];
+}
+/** Ids a device has had acknowledged and still keeps, to be asked whether the server still has them. */
+export interface KeptIds {
+  readonly lesson: string;
+  readonly student: string;
+  readonly ids: readonly string[];
 }
 export interface EventsReceipt {
-  /** Ids now safely kept, whether sent for the first time or again. */
+  /** Ids now safely in the log, whether sent for the first time or again. */
   readonly accepted: readonly string[];
+  /** Their places in the log, in the same order. */
+  readonly places: readonly number[];
+  /** Ids safely kept apart, waiting for the teacher's word. */
+  readonly held: readonly string[];
   readonly refused: readonly { readonly id: string; readonly detail: string }[];
 }
 export interface FeedbackItem {

@@ -1,5 +1,7 @@
 /** What crosses the wire between server and web. */
+export * from './audit.js';
 export * from './bench.js';
+export * from './held.js';
 export * from './lessons.js';
 export * from './live.js';
 export * from './marks.js';

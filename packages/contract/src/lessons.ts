@@ -63,4 +63,6 @@ export interface Lesson extends LessonHead {
   readonly startedAt: string | null;
   readonly endedAt: string | null;
   readonly releasedAt: string | null;
+  /** Have marks been given out before? Then nothing more is logged. */
+  readonly releasedBefore: boolean;
 }

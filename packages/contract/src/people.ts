@@ -8,12 +8,35 @@ export interface StaffMe {
   readonly name: string;
   readonly role: StaffRole;
   readonly school: string;
+  /** Their password was set by somebody else: it is changed before anything else. */
+  readonly mustChangePassword: boolean;
+  readonly secondFactor: boolean;
+}
+/** One of a member of staff's own sessions. */
+export interface StaffSession {
+  readonly id: string;
+  /** What kind of browser, in a word or two. */
+  readonly device: string;
+  /** ISO 8601. */
+  readonly since: string | null;
+  readonly until: string;
+  /** Is it the one that asks? */
+  readonly here: boolean;
+}
+/** A second factor about to be set up: its secret for an authenticator. */
+export interface SecondFactorSetUp {
+  /** Base32. */
+  readonly secret: string;
+  /** `otpauth:` address, to be shown as a QR code. */
+  readonly uri: string;
 }
 export interface StaffMember {
   readonly id: string;
   readonly name: string;
   readonly email: string;
   readonly role: StaffRole;
+  readonly locked: boolean;
+  readonly secondFactor: boolean;
 }
 export interface StudentName {
   readonly id: string;
@@ -27,7 +50,11 @@ export interface ClassHead {
 export interface ClassRoster {
   readonly id: string;
   readonly name: string;
-  readonly students: readonly (StudentName & { readonly hasPin: boolean })[];
+  readonly students: readonly (StudentName & {
+    readonly hasPin: boolean;
+    /** Too many wrong PINs were tried for them, here or there. */
+    readonly shutOut: boolean;
+  })[];
 }
 /** A PIN in the clear: shown once, when it is made, to be printed; never stored. */
 export interface PinCard {

@@ -3,6 +3,7 @@ import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccessGuard } from './access/access.guard.js';
+import { AuditModule } from './audit/audit.module.js';
 import { AccessModule } from './access/access.module.js';
 import { BenchModule } from './bench/bench.module.js';
 import { BoardModule } from './board/board.module.js';
@@ -10,6 +11,7 @@ import { Config } from './config/config.js';
 import { databaseOptions } from './database/data-source.js';
 import { DemoModule } from './demo/demo.module.js';
 import { FlowModule } from './flow/flow.module.js';
+import { HeavyModule } from './heavy/heavy.module.js';
 import { HealthController } from './health/health.controller.js';
 import { LessonsModule } from './lessons/lessons.module.js';
 import { LiveModule } from './live/live.module.js';
@@ -41,11 +43,12 @@ export class AppModule {
         ConfigModule.with(config),
         TypeOrmModule.forRoot({
           ...databaseOptions(config.KIVEX_DATABASE_URL),
-          migrationsRun: true,
           retryAttempts: 5,
           retryDelay: 1000,
         }),
         LiveModule,
+        HeavyModule,
+        AuditModule,
         AccessModule,
         PeopleModule,
         SyllabusesModule,

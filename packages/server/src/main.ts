@@ -4,6 +4,11 @@ import { readConfig, type Config } from './config/config.js';
 import { DemoService } from './demo/demo.service.js';
 import { buildServer } from './server.js';
 
+// Whatever was overlooked is said, and the benches go on: one forgotten failure must not end a lesson.
+process.on('unhandledRejection', (reason) => {
+  console.error('A failure was not looked after:', reason instanceof Error ? reason.stack : reason);
+});
+
 let config: Config;
 try {
   config = readConfig(process.env);
@@ -20,7 +25,10 @@ try {
     closing = true;
     // Devices hold connections open; do not wait for them for ever.
     setTimeout(() => process.exit(0), 5000).unref();
-    void app.close().then(() => process.exit(0));
+    app.close().then(
+      () => process.exit(0),
+      () => process.exit(1),
+    );
   };
   process.on('SIGTERM', close);
   process.on('SIGINT', close);

@@ -24,7 +24,7 @@ export function servePages(app: Express): void {
   );
   app.use((request: Request, response: Response, next: NextFunction) => {
     const page =
-      request.method === 'GET' &&
+      (request.method === 'GET' || request.method === 'HEAD') &&
       !/^\/(api|live|assets)\//.test(request.path) &&
       request.accepts(['html', 'json']) === 'html';
     if (!page) return next();

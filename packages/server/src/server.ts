@@ -4,18 +4,23 @@ import { NestFactory } from '@nestjs/core';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { apiHeaders } from './api-headers.js';
 import { AppModule } from './app.module.js';
 import type { Config } from './config/config.js';
+import { prepareDatabase } from './database/prepare-database.js';
+import { jsonBody } from './input/json-body.js';
 import { LiveAdapter } from './live/live.adapter.js';
 import { makeLogger, NestLogger, requestLog } from './logging.js';
 import { servePages } from './pages.js';
 
-/** The server, set up and migrated, not yet listening. */
+/** The server, its database brought up to date, not yet listening. @throws Error with a sentence for whoever starts it. */
 export async function buildServer(config: Config): Promise<INestApplication> {
   const logger = makeLogger(config.KIVEX_LOG);
+  await prepareDatabase(config, logger);
   const app = await NestFactory.create(AppModule.with(config), {
     logger: new NestLogger(logger),
     abortOnError: false,
+    bodyParser: false,
   });
   const http = app.getHttpAdapter().getInstance() as Express;
   http.disable('x-powered-by');
@@ -48,8 +53,10 @@ export async function buildServer(config: Config): Promise<INestApplication> {
       originAgentCluster: config.KIVEX_SECURE,
     }),
   );
+  http.use(apiHeaders);
   // Sheets come as the bytes they are.
   http.use(/^\/api\/(store|classes)/, express.raw({ type: 'application/octet-stream', limit: '2mb' }));
+  http.use(jsonBody());
   servePages(http);
   app.useWebSocketAdapter(new LiveAdapter(app, config.KIVEX_REDIS_URL));
   const described = SwaggerModule.createDocument(

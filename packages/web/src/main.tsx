@@ -58,6 +58,8 @@ const router = createBrowserRouter([
               { path: '/jar/:id', lazy: page(() => import('./prepare/JarPage.js')) },
               { path: '/classes', lazy: page(() => import('./people/ClassesPage.js')) },
               { path: '/classes/:id', lazy: page(() => import('./people/ClassPage.js')) },
+              { path: '/school/trail', lazy: page(() => import('./people/TrailPage.js')) },
+              { path: '/new-password', lazy: page(() => import('./people/NewPasswordPage.js')) },
               { path: '/school', lazy: page(() => import('./people/SchoolPage.js')) },
             ],
           },

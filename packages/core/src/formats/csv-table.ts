@@ -1,10 +1,15 @@
 /** Tables of texts as CSV and back, safe to open in a spreadsheet. */
 import Papa from 'papaparse';
 
+/** Letters in which the heading is looked for. */
+const headLength = 20_000;
+
 /** What parts the columns: the sign that stands most often, outside quotes, in the first line that holds anything. */
 export function delimiterOf(text: string): string {
   const first =
     text
+      // The first lines tell it; a quotation mark left open must not have the whole text searched.
+      .slice(0, headLength)
       .replace(/"(?:[^"]|"")*"/g, '')
       .split(/\r?\n/)
       .find((line) => line.trim()) ?? '';
@@ -24,11 +29,18 @@ export const tableToCsv = (rows: readonly (readonly string[])[]): string =>
     },
   )}\r\n`;
 
-/** CSV (comma, semicolon or tab) as rows of texts. */
-export function tableFromCsv(text: string): string[][] {
+/**
+ * CSV (comma, semicolon or tab) as rows of texts.
+ * @param most rows read at most; nothing below them is looked at.
+ */
+export function tableFromCsv(text: string, most?: number): string[][] {
   const plain = text.replace(/^\uFEFF/, '');
-  const { data } = Papa.parse<string[]>(plain, { delimiter: delimiterOf(plain), skipEmptyLines: false });
+  const { data } = Papa.parse<string[]>(plain, {
+    delimiter: delimiterOf(plain),
+    skipEmptyLines: false,
+    ...(most === undefined ? {} : { preview: most }),
+  });
   // The line end after the last row is not a row.
-  if (data.at(-1)?.every((cell) => !cell)) data.pop();
+  if (data.length !== most && data.at(-1)?.every((cell) => !cell)) data.pop();
   return data.map((row) => row.map((cell) => cell.replace(/^'(?=[=+@-])/, '')));
 }

@@ -14,7 +14,7 @@ export interface MarksSheet {
   }[];
 }
 
-/** CSV text (RFC 4180, UTF-8, CRLF): name, group, each item, total, out of, still to look at. */
+/** CSV text (RFC 4180, UTF-8 with a byte order mark, CRLF): name, group, each item, total, out of, still to look at. */
 export function marksCsv({ items, rows }: MarksSheet): string {
   const data = rows.map((row) => [
     row.name,
@@ -25,9 +25,11 @@ export function marksCsv({ items, rows }: MarksSheet): string {
     row.open,
   ]);
   return (
+    '\uFEFF' +
     Papa.unparse(
       { fields: ['Student', 'Group', ...items, 'Total', 'Out of', 'Still to look at'], data },
       { newline: '\r\n', escapeFormulae: true },
-    ) + '\r\n'
+    ) +
+    '\r\n'
   );
 }

@@ -3,6 +3,7 @@
  * each row that cannot be taken says why.
  */
 import Papa from 'papaparse';
+import { cleanName } from './clean-text.js';
 import { delimiterOf } from './csv-table.js';
 
 export interface RosterLine {
@@ -19,11 +20,13 @@ export interface Roster {
 
 const longestName = 80;
 const mostRows = 200;
+/** Lines looked at, empty ones too. */
+const mostLines = 5000;
 const nameHeaders = ['name', 'full name', 'student', 'student name', 'pupil', 'pupil name'];
 const firstHeaders = ['first', 'first name', 'forename', 'given name', 'firstname'];
 const lastHeaders = ['last', 'last name', 'surname', 'family name', 'lastname'];
 
-const tidy = (text: string): string => text.normalize('NFC').replace(/\s+/g, ' ').trim();
+const tidy = cleanName;
 
 /**
  * Reads a roster.
@@ -36,7 +39,11 @@ export function readRoster(text: string, already: readonly string[] = []): Roste
   if (text.length > 200_000)
     return { rows: [], problem: 'This is too long for a class list; paste one class at a time.' };
   const plain = text.replace(/^\uFEFF/, '');
-  const parsed = Papa.parse<string[]>(plain, { delimiter: delimiterOf(plain), skipEmptyLines: false });
+  const parsed = Papa.parse<string[]>(plain, {
+    delimiter: delimiterOf(plain),
+    skipEmptyLines: false,
+    preview: mostLines,
+  });
   const table = parsed.data.map((cells) => cells.map(tidy));
   const header = table.findIndex((cells) => cells.some(Boolean));
   const heads = (table[header] ?? []).map((cell) => cell.toLowerCase());

@@ -24,7 +24,9 @@ const says = (text: string, pictogram: Pictogram | null, danger = false): Statem
 
 /** By code; letters that narrow a code (H350i, H361f) are looked up with and without. */
 export const statements: Readonly<Record<string, Statement>> = {
+  H224: says('Extremely flammable liquid and vapour', 'flame', true),
   H225: says('Highly flammable liquid and vapour', 'flame', true),
+  H226: says('Flammable liquid and vapour', 'flame'),
   H228: says('Flammable solid', 'flame', true),
   H261: says('In contact with water releases flammable gas', 'flame', true),
   H272: says('May intensify fire; oxidiser', 'flame-over-circle', true),
@@ -61,6 +63,9 @@ export const statements: Readonly<Record<string, Statement>> = {
   H411: says('Toxic to aquatic life with long lasting effects', 'environment'),
   H412: says('Harmful to aquatic life with long lasting effects', null),
 };
+
+/** The statements of liquids that burn (GHS flammable liquids, categories 1 to 3). */
+export const flammableLiquid: readonly string[] = ['H224', 'H225', 'H226'];
 
 const lookUp = (code: string): Statement | undefined => statements[code] ?? statements[code.slice(0, 4)];
 

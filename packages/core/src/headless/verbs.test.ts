@@ -49,6 +49,33 @@ describe('the headless core', () => {
       /seen.colour must be one of none|seen.colour must be one of crimson/,
     );
   });
+  test.each<[unknown, RegExp]>([
+    [{ Mg: { mass_g: 1, molarity: 1 } }, /gas.from Mg has both a mass and a strength/],
+    [{ Mg: {} }, /gas.from Mg.molarity must be a number, not nothing/],
+    [{ Mg: { grams: 1 } }, /gas.from Mg has an unknown key "grams"/],
+    [{}, /gas.from has 0 reactants/],
+    [['Mg'], /gas.from must be an object/],
+  ])('gas says which amount is wrong: %j', (from, wanted) =>
+    expect((run('gas', { id: 1, gas: { make: 'H2', from } }) as { error?: string }).error).toMatch(wanted),
+  );
+  test('gas answers with everything the contract names', () =>
+    expect(
+      Object.keys(
+        run('gas', {
+          id: 1,
+          gas: { make: 'O2', from: { H2O2: { molarity: 1, volume_mL: 5 } }, celsius: 25, tube_mL: 15 },
+        }),
+      ),
+    ).toEqual(['id', 'mol', 'mL', 'limiting', 'left', 'tubes', 'dissolved_mL', 'rise_C', 'failed']));
+  test.each<[object, RegExp]>([
+    [{ 'gas-test': 'Xx' }, /gas-test is "Xx", which is no gas/],
+    [{ 'gas-test': 'CO2', test: 'naoh' }, /unknown key "test"/],
+    [{ test: 'taste', sample: ['Na+'] }, /not a test Kivex knows/],
+    [{ test: 'naoh', sample: [] }, /sample is empty/],
+    [{ test: 'naoh', sample: ['Na+'], acid: 'HF' }, /acid must be one of HCl, H2SO4, HNO3/],
+  ])('reaction says what is wrong: %j', (line, wanted) =>
+    expect((run('reaction', { id: 1, ...line }) as { error?: string }).error).toMatch(wanted),
+  );
   test('hostile lines give an error line, never a throw', () => {
     const nested = '['.repeat(200_000);
     expect(answerLine(verbs['mark']!, nested).failed).toBe(true);

@@ -6,20 +6,24 @@ import { allocateVerb } from './allocate-verb.js';
 import { discriminateVerb } from './discriminate-verb.js';
 import { equationVerb } from './equation-verb.js';
 import { flameVerb } from './flame-verb.js';
+import { gasVerb } from './gas-verb.js';
 import { identifyVerb } from './identify-verb.js';
 import type { Json, JsonObject } from './line-shape.js';
 import { markVerb } from './mark-verb.js';
 import { predictVerb } from './predict-verb.js';
 import { prepareVerb } from './prepare-verb.js';
+import { reactionVerb } from './reaction-verb.js';
 import { rotaVerb } from './rota-verb.js';
 
 /** The verbs by name. */
 export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   mark: markVerb,
   equation: equationVerb,
+  reaction: reactionVerb,
   predict: predictVerb,
   flame: flameVerb,
   prepare: prepareVerb,
+  gas: gasVerb,
   allocate: allocateVerb,
   rota: rotaVerb,
   identify: identifyVerb,

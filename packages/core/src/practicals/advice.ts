@@ -1,4 +1,6 @@
 /** What the present choices of a practical lead to, in sentences with what to do: for the panel beside the editor. */
+import { hazardAt, reagentOf } from '../hazards/reagents.js';
+import { flammableLiquid } from '../hazards/statements.js';
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
 import { testOf, variantOf } from '../tests/tests.js';
 import { evidenceOf, isDoneOn, warningText, type Evidence } from './evidence.js';
@@ -210,6 +212,33 @@ function aboutVisibility(practical: Practical, evidence: readonly Evidence[]): P
     });
 }
 
+/** Reagents of a planned test that catch fire as they are set out, by name. */
+function flammableIn({ test, variant }: Practical['tests'][number]): string[] {
+  const used = variantOf(testOf(test), variant).steps.flatMap((step) => step.uses ?? []);
+  const catching = used.filter(({ reagent, molarity }) =>
+    hazardAt(reagent, molarity ?? null).statements.some((code) => flammableLiquid.includes(code)),
+  );
+  return [...new Set(catching.map(({ reagent }) => reagentOf(reagent).name))];
+}
+
+/** No flame burns in a room where a flammable liquid is out: the two are never one lesson. */
+function aboutFire(practical: Practical): PlanAdvice[] {
+  const burning = practical.tests.filter((t) =>
+    variantOf(testOf(t.test), t.variant).stations.includes('burner'),
+  );
+  const catching = practical.tests.filter((t) => flammableIn(t).length > 0);
+  if (!burning.length || !catching.length) return [];
+  const names = (tests: Practical['tests']) => tests.map((t) => `“${testOf(t.test).name}”`).join(', ');
+  const liquids = [...new Set(catching.flatMap(flammableIn))].join(' and ');
+  return [
+    {
+      key: 'flame-and-flammable',
+      tone: 'stop',
+      text: `${names(catching)} sets out ${liquids}, which catches fire easily, and ${names(burning)} lights burners: never in one lesson. Make two practicals of it, the ${liquids} locked away before a burner is lit.`,
+    },
+  ];
+}
+
 /** Everything the panel says of a practical, worst first. */
 export function adviceFor(practical: Practical): readonly PlanAdvice[] {
   const order = { stop: 0, look: 1, go: 2, tell: 3 } as const;
@@ -218,6 +247,7 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
       ? aboutTelling(practical, discriminationOf(practical))
       : [];
   return [
+    ...aboutFire(practical),
     ...aboutSamples(practical),
     ...aboutTime(practical),
     ...telling,

@@ -120,6 +120,18 @@ describe('advice', () => {
   const keys = (p: Practical) => adviceFor(p).map((a) => a.key);
   test('an empty practical says what is missing', () =>
     expect(keys(emptyPractical())).toEqual(expect.arrayContaining(['no-tests', 'no-unknowns'])));
+  test('burners and a flammable liquid in one lesson stop it, whatever the tests are called', () => {
+    const layer = shipped(/Halides by the layer/);
+    const spots = shipped(/Families of ions/);
+    expect(keys(layer)).not.toContain('flame-and-flammable');
+    expect(keys(spots)).not.toContain('flame-and-flammable');
+    const both: Practical = { ...spots, tests: [...spots.tests, ...layer.tests] };
+    const [first] = adviceFor(both);
+    expect(first).toMatchObject({ key: 'flame-and-flammable', tone: 'stop' });
+    expect(first?.text).toMatch(/sets out hexane.*“Flame test” lights burners: never in one lesson/);
+    const withoutBurner = { ...both, tests: both.tests.filter((t) => t.test !== 'flame') };
+    expect(keys(withoutBurner)).not.toContain('flame-and-flammable');
+  });
   test('says when one group alone cannot be through in time', () => {
     const short = { ...hydroxides, minutes: 30 };
     const [over] = adviceFor(short).filter((a) => a.key === 'too-long');

@@ -206,6 +206,16 @@ describe('waste', () => {
     expect(streamFor(hydroxides.tests[0]!, sample(['Cu2+', 'Cl-']))).toBe('heavy-metal');
     expect(streamFor(hydroxides.tests[0]!, sample(['Mg2+', 'SO4^2-']))).toBe('sink');
     expect(streamFor(anions.tests[1]!, sample(['K+', 'SO4^2-']))).toBe('barium');
+    // Concentrated acid beside carbonate or alkali from a metal bottle would boil and burst it.
+    for (const variant of ['acid-last', 'acid-first'] as const)
+      for (const ions of [
+        ['Cu2+', 'NO3-'],
+        ['Pb2+', 'NO3-'],
+        ['Ag+', 'NO3-'],
+        ['Ba2+', 'NO3-'],
+        ['K+', 'NO3-'],
+      ])
+        expect(streamFor({ test: 'nitrate-ring', variant, attributes: ['ring'] }, sample(ions))).toBe('acid');
   });
   test('volumes are what went into the tubes, surplus included', () => {
     const lines = wasteOf({ ...anions, tests: [anions.tests[2]!] }, size);

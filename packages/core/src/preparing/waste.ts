@@ -29,7 +29,7 @@ export const streams: readonly Stream[] = [
   {
     id: 'silver',
     name: 'Silver bottle',
-    how: 'Labelled brown bottle; silver is worth recovering and harms water life.',
+    how: 'Labelled brown bottle, “no ammonia”: what holds ammonia is acidified with dilute nitric acid at once, before it goes in, for silver kept with ammonia explodes. Silver is worth recovering and harms water life.',
     source: 'school-safety',
   },
   {
@@ -53,7 +53,7 @@ export const streams: readonly Stream[] = [
   {
     id: 'acid',
     name: 'Concentrated acid',
-    how: 'Cold, slowly into much cold water, by staff; then the sink.',
+    how: 'A bottle of its own with a vented cap, beside no carbonate, alkali or solvent. Cold, slowly into much cold water, by staff; then the sink, or the heavy-metal bottle for what holds one.',
     source: 'school-safety',
   },
 ];
@@ -61,15 +61,24 @@ export const streams: readonly Stream[] = [
 /** Ions that may not go down the sink in any amount worth a bottle. */
 const heavy: readonly string[] = ['Pb2+', 'Cr3+', 'Co2+', 'Ni2+', 'Cu2+', 'Zn2+', 'Mn2+', 'Pb', 'Zn', 'Cu'];
 
-/** Where one run of a test on a sample goes. */
+/** From this strength an acid boils with what other bottles hold, mol/dm3. */
+const concentrated_M = 5;
+const strongAcids: readonly string[] = ['H2SO4', 'HCl', 'HNO3'];
+
+/** Where one run of a test on a sample goes: concentrated acid goes with nothing else, whatever it holds. */
 export function streamFor({ test, variant }: PlannedTest, sample: PracticalSample): StreamId {
   const uses = variantOf(testOf(test), variant).steps.flatMap((s) => s.uses ?? []);
   const has = (id: string) => uses.some((u) => u.reagent === id);
+  if (
+    uses.some(
+      (u) => strongAcids.includes(u.reagent) && (u.molarity ?? 0) >= concentrated_M && (u.volume_mL ?? 0) > 0,
+    )
+  )
+    return 'acid';
   if (has('hexane')) return 'organic';
   if (has('AgNO3') || sample.ions.includes('Ag+')) return 'silver';
   if (sample.ions.some((id) => heavy.includes(id)) && sample.form !== 'gas') return 'heavy-metal';
   if (has('BaCl2') || has('Ba(NO3)2') || sample.ions.includes('Ba2+')) return 'barium';
-  if (has('H2SO4')) return 'acid';
   if (!uses.some((u) => u.volume_mL !== undefined || u.drops !== undefined)) return 'solid';
   return 'sink';
 }

@@ -66,6 +66,18 @@ export const sources = {
     where: 'tables 8.6 (solubility products) and 8.8 (formation constants of complexes)',
     unsure: 'table numbers differ between editions',
   },
+  'crc-enthalpies': {
+    title: 'CRC Handbook of Chemistry and Physics',
+    edition: '97th edition, 2016',
+    where: 'section 5, Thermodynamic Properties of Aqueous Ions (enthalpies of formation at 25 °C)',
+    unsure: 'iron and aluminium differ by one or two per cent between tables',
+  },
+  'gas-solubility': {
+    title: "Compilation of Henry's law constants for water as solvent (R. Sander)",
+    edition: 'Atmospheric Chemistry and Physics 15 (2015) 4399',
+    where: 'the values for 25 °C, rounded to two figures',
+    unsure: 'used at every room temperature; sulfur dioxide and chlorine react with water as they dissolve',
+  },
   'crc-ksp': {
     title: 'CRC Handbook of Chemistry and Physics',
     edition: '97th edition, 2016',

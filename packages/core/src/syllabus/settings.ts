@@ -76,7 +76,7 @@ export const settingChoices: readonly SettingChoice[] = [
     question: 'Brown ring: what goes in last?',
     choices: [
       { id: 'acid-last', label: 'the concentrated acid (safer)' },
-      { id: 'acid-first', label: 'the sample, on the acid' },
+      { id: 'acid-first', label: 'the iron(II) sulfate, on the cooled acid and sample' },
     ],
     effect: 'The method the ring test has when you add it to a practical.',
   },

@@ -124,6 +124,10 @@ export function step(
 }
 export const care = (text: string): Caution => ({ text, level: 'care', source: 'school-safety' });
 export const danger = (text: string): Caution => ({ text, level: 'danger', source: 'school-safety' });
+/** On every step that brings silver and ammonia together: on standing they form what explodes. */
+export const silverWithAmmonia = danger(
+  'Silver with ammonia: pour it into the beaker of dilute nitric acid at once; never keep it, it can explode when dry.',
+);
 
 type Shows = Readonly<Record<string, readonly string[]>>;
 /** What several species show alike, from one source. */

@@ -134,3 +134,37 @@ describe('a sample of several ions shows what its ions show together', () => {
       expect([attribute, expectation[attribute]?.[0]]).toEqual([attribute, value]);
   });
 });
+
+describe('what may hurt is said where it happens', () => {
+  const uses = (step: { uses?: readonly { reagent: string; molarity: number | null }[] }, reagent: string) =>
+    (step.uses ?? []).some((u) => u.reagent === reagent);
+  test('water is never run onto concentrated sulfuric acid: the sample lies in the tube before the acid comes', () => {
+    for (const variant of testOf('nitrate-ring').variants) {
+      const acid = variant.steps.findIndex((s) => uses(s, 'H2SO4'));
+      expect(acid).toBeGreaterThan(0);
+      expect(variant.steps[0]!.text).toMatch(/sample/);
+      for (const step of variant.steps.slice(acid)) expect(step.text).not.toMatch(/sample/);
+      expect(variant.steps[acid]!.text).toMatch(/slowly down the (side|wall)/);
+    }
+  });
+  test('in the acid-first school the iron(II) sulfate goes gently on top, after cooling', () => {
+    const { steps } = variantOf(testOf('nitrate-ring'), 'acid-first');
+    const acid = steps.findIndex((s) => uses(s, 'H2SO4'));
+    const iron = steps.findIndex((s) => uses(s, 'FeSO4'));
+    expect(iron).toBeGreaterThan(acid);
+    expect(steps[iron]!.text).toMatch(/gently on top/);
+    expect(steps.slice(acid, iron + 1).some((s) => /cool/.test(s.text))).toBe(true);
+  });
+  test.each(['halide-silver', 'ammonia-solution'])(
+    '%s: silver with ammonia is acidified at once and never kept, on the step that makes it',
+    (id) => {
+      for (const variant of testOf(id).variants) {
+        const step = variant.steps.findLast((s) => uses(s, 'NH3'))!;
+        const said = (step.cautions ?? []).find((c) => /silver/i.test(c.text));
+        expect(said).toMatchObject({ level: 'danger' });
+        expect(said?.text).toMatch(/acid at once.*never (keep|store)/i);
+        expect(variant.waste).toMatch(/[Aa]cidify/);
+      }
+    },
+  );
+});

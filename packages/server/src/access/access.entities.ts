@@ -21,12 +21,24 @@ export class Session {
   @JoinColumn({ name: 'lessonId' })
   lesson: Relation<Lesson> | null;
   @Index() @TimeColumn() expiresAt: Date;
+  @TimeColumn({ nullable: true }) createdAt: Date | null;
+  /** What kind of device, in a word or two, for its owner to know it by. */
+  @Column({ type: 'varchar', length: 60, default: '' }) device: string;
 }
 
-/** Wrong passwords and PINs in a row, so that guessing is slowed whichever server process is asked. */
+/** Wrong tries of late for a person, on one device or on all: they fade with time. Shared by all server processes. */
 @Entity('sign_in_attempt')
 export class SignInAttempt {
   @PrimaryColumn({ type: 'varchar', length: 120 }) who: string;
-  @Column({ type: 'int' }) failures: number;
-  @TimeColumn() lastAt: Date;
+  /** As they stood at `lastAt`; they have faded since. */
+  @Column({ type: 'double' }) failures: number;
+  @Index() @TimeColumn() lastAt: Date;
+}
+
+/** A device on which a person has signed in before: guesses made elsewhere do not shut it out. */
+@Entity('known_device')
+export class KnownDevice {
+  @PrimaryColumn({ type: 'varchar', length: 60 }) who: string;
+  @PrimaryColumn({ type: 'char', length: 64 }) device: string;
+  @Index() @TimeColumn() at: Date;
 }

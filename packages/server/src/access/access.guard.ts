@@ -3,7 +3,7 @@ import type { Role } from '@kivex/contract';
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { forbidden, joinFirst, signInFirst } from '../problems/problems.js';
-import { allowedToKey, type CallerRequest } from './caller.js';
+import { allowedToKey, beforeNewPasswordKey, type CallerRequest } from './caller.js';
 import { SessionsService } from './sessions.service.js';
 
 const changing = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
@@ -46,6 +46,12 @@ export class AccessGuard implements CanActivate {
       throw forbidden(
         `This is not open to you as ${staff.role === 'head' ? 'head of department' : `a ${staff.role}`}.`,
       );
+    const early = this.reflector.getAllAndOverride<boolean | undefined>(beforeNewPasswordKey, [
+      context.getHandler(),
+      context.getClass(),
+    ]);
+    if (staff.mustChangePassword && !early)
+      throw forbidden('Choose a password of your own first: the one you have was set by somebody else.');
     request.staff = staff;
     return true;
   }

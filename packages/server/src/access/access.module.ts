@@ -2,17 +2,37 @@ import { Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { LessonSeat } from '../lessons/lessons.entities.js';
 import { School, Staff } from '../people/people.entities.js';
-import { Session, SignInAttempt } from './access.entities.js';
+import { KnownDevice, Session, SignInAttempt } from './access.entities.js';
 import { AddressLimitGuard } from './address-limit.guard.js';
+import { SecondFactorService } from './second-factor.service.js';
 import { SecretsService } from './secrets.service.js';
+import { SessionWatch } from './session-watch.js';
 import { SessionsService } from './sessions.service.js';
 import { SignInController } from './sign-in.controller.js';
+import { SignInService } from './sign-in.service.js';
+import { TriesService } from './tries.service.js';
 
 @Global()
 @Module({
-  imports: [TypeOrmModule.forFeature([Session, SignInAttempt, Staff, School, LessonSeat])],
+  imports: [TypeOrmModule.forFeature([Session, SignInAttempt, KnownDevice, Staff, School, LessonSeat])],
   controllers: [SignInController],
-  providers: [SessionsService, SecretsService, AddressLimitGuard],
-  exports: [SessionsService, SecretsService, AddressLimitGuard],
+  providers: [
+    SessionsService,
+    SessionWatch,
+    SecretsService,
+    TriesService,
+    SecondFactorService,
+    SignInService,
+    AddressLimitGuard,
+  ],
+  exports: [
+    TypeOrmModule,
+    SessionsService,
+    SecretsService,
+    TriesService,
+    SecondFactorService,
+    SignInService,
+    AddressLimitGuard,
+  ],
 })
 export class AccessModule {}

@@ -9,6 +9,14 @@ export interface StaffCaller {
   readonly role: StaffRole;
   readonly schoolId: string;
 }
+
+/** A member of staff at a browser of theirs. */
+export interface SignedInStaff extends StaffCaller {
+  readonly sessionId: string;
+  readonly expiresAt: Date;
+  /** The password was set by somebody else: nothing but changing it is open. */
+  readonly mustChangePassword: boolean;
+}
 /** A student at a bench of one lesson. */
 export interface StudentCaller {
   readonly id: string;
@@ -17,9 +25,11 @@ export interface StudentCaller {
   readonly groupId: string;
   /** The session it calls by; what it logs is taken only while that lasts. */
   readonly sessionId: string;
+  /** When that session ends by itself. */
+  readonly expiresAt: Date;
 }
 export interface CallerRequest extends Request {
-  staff?: StaffCaller;
+  staff?: SignedInStaff;
   student?: StudentCaller;
 }
 
@@ -37,3 +47,8 @@ export const ByStaff = createParamDecorator(
 export const ByStudent = createParamDecorator(
   (_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<CallerRequest>().student,
 );
+
+export const beforeNewPasswordKey = 'kivex:before-new-password';
+
+/** Open even to one whose password was set by somebody else and is still to be changed. */
+export const BeforeNewPassword = () => SetMetadata(beforeNewPasswordKey, true);

@@ -1,33 +1,34 @@
-/** Passwords and PINs: hashed with argon2id, and guessing slowed by a pause that doubles. */
+/** Passwords and PINs: hashed with argon2id, in a worker thread. */
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { hash, verify } from '@node-rs/argon2';
 import { randomInt } from 'node:crypto';
-import { Repository } from 'typeorm';
 import { Config } from '../config/config.js';
-import { tooMany } from '../problems/problems.js';
-import { SignInAttempt } from './access.entities.js';
+import { HeavyService } from '../heavy/heavy.service.js';
 
-/** Wrong tries before the first pause, and the first pause itself, in milliseconds. */
-const freeTries = 5;
-const firstPause = 30_000;
-const longestPause = 15 * 60_000;
+/** Words of a password that is read out or written on a slip: short, easy to spell, none like another. */
+const words =
+  'anchor amber basalt beacon birch bracken bridge bronze candle canvas cedar chalk cobalt copper coral crane ember falcon fennel flint gannet garnet granite harbour hazel heron indigo juniper kelp lantern larch ledger lichen linnet magnet maple marram meadow nickel oyster pebble pewter pollen quartz quill raven ripple russet saddle sandal sapling shingle silver slate sorrel spindle spruce sulfur tallow tansy teasel thicket thistle timber topaz turret velvet walnut willow zephyr'.split(
+    ' ',
+  );
 
 @Injectable()
 export class SecretsService {
   /** Checked when nobody has that name, so that an unknown name takes as long as a wrong password. */
-  private readonly decoy: Promise<string>;
+  private decoy: Promise<string> | undefined;
 
   constructor(
-    @InjectRepository(SignInAttempt) private readonly attempts: Repository<SignInAttempt>,
+    private readonly heavy: HeavyService,
     private readonly config: Config,
-  ) {
-    this.decoy = this.hash('no one has this secret');
-  }
+  ) {}
 
   /** Hash of a password or PIN (argon2id, 19 MiB). */
   hash(secret: string): Promise<string> {
-    return hash(secret, { memoryCost: 19_456, timeCost: this.config.KIVEX_HASH_ROUNDS, parallelism: 1 });
+    return this.heavy.hash(secret, this.config.KIVEX_HASH_ROUNDS);
+  }
+
+  /** Is this the secret? Takes as long where there is none. */
+  async isRight(secret: string, storedHash: string | null | undefined): Promise<boolean> {
+    this.decoy ??= this.hash('no one has this secret');
+    return (await this.heavy.verify(storedHash ?? (await this.decoy), secret)) && Boolean(storedHash);
   }
 
   /** Four digits that are not all alike and not in a row. */
@@ -38,29 +39,8 @@ export class SecretsService {
     }
   }
 
-  /**
-   * Checks a secret for `who` (a key of the person tried, not of the device).
-   * @returns whether it is right. @throws ProblemException 429 while the pause runs.
-   */
-  async check(who: string, secret: string, storedHash: string | null | undefined): Promise<boolean> {
-    const attempt = await this.attempts.findOneBy({ who });
-    if (attempt && attempt.failures >= freeTries) {
-      const pause = Math.min(longestPause, firstPause * 2 ** (attempt.failures - freeTries));
-      const left = attempt.lastAt.getTime() + pause - Date.now();
-      if (left > 0)
-        throw tooMany(
-          `Too many wrong tries. Wait ${left > 90_000 ? `${Math.ceil(left / 60_000)} minutes` : `${Math.ceil(left / 1000)} seconds`}, then try again.`,
-        );
-    }
-    const right = (await verify(storedHash ?? (await this.decoy), secret)) && Boolean(storedHash);
-    if (right) {
-      if (attempt) await this.attempts.delete({ who });
-    } else {
-      await this.attempts.query(
-        'INSERT INTO sign_in_attempt (who, failures, lastAt) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = failures + 1, lastAt = VALUES(lastAt)',
-        [who, new Date()],
-      );
-    }
-    return right;
+  /** A password to be handed over and changed at once: four words. */
+  newPassword(): string {
+    return Array.from({ length: 4 }, () => words[randomInt(words.length)]!).join('-');
   }
 }

@@ -1,20 +1,24 @@
-/** Signed-in browsers: a random token in a cookie, its hash in the database. */
+/** Signed-in browsers: a random token in an http-only cookie, its hash in the database. */
+import type { StaffSession } from '@kivex/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { parse, serialize } from 'cookie';
 import { createHash, randomBytes } from 'node:crypto';
-import { LessThan, MoreThan, Repository } from 'typeorm';
+import { In, LessThan, MoreThan, Not, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { Config } from '../config/config.js';
 import { LessonSeat } from '../lessons/lessons.entities.js';
+import { LiveService } from '../live/live.service.js';
 import { Session } from './access.entities.js';
-import type { StaffCaller, StudentCaller } from './caller.js';
+import type { SignedInStaff, StudentCaller } from './caller.js';
 
 export const staffCookie = 'kivex_staff';
 export const benchCookie = 'kivex_bench';
 type CookieName = typeof staffCookie | typeof benchCookie;
-
 const day = 24 * 60 * 60 * 1000;
+/** Sessions shown to their owner at most; the newest. */
+const mostShown = 50;
+
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 @Injectable()
@@ -22,40 +26,91 @@ export class SessionsService {
   constructor(
     @InjectRepository(Session) private readonly sessions: Repository<Session>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
+    private readonly live: LiveService,
     private readonly config: Config,
   ) {}
 
-  /** Opens a session; returns the cookie to set. Sessions that have run out are swept on the way. */
-  async open(who: { staffId: string } | { studentId: string; lessonId: string }): Promise<string> {
+  /**
+   * Opens a session; returns the cookie to set. Sessions that have run out are swept on the way.
+   * @param device what kind of device, in a word or two.
+   */
+  async open(
+    who: { staffId: string } | { studentId: string; lessonId: string },
+    device = '',
+  ): Promise<string> {
     const token = randomBytes(32).toString('base64url');
     const staff = 'staffId' in who;
     const lasts = staff ? day / 2 : day;
-    await this.sessions.delete({ expiresAt: LessThan(new Date()) });
+    const now = new Date();
+    await this.sessions.delete({ expiresAt: LessThan(now) });
     await this.sessions.insert({
       id: uuidv7(),
       tokenHash: hashOf(token),
       staffId: staff ? who.staffId : null,
       studentId: staff ? null : who.studentId,
       lessonId: staff ? null : who.lessonId,
-      expiresAt: new Date(Date.now() + lasts),
+      createdAt: now,
+      device: device.slice(0, 60),
+      expiresAt: new Date(now.getTime() + lasts),
     });
     return this.cookie(staff ? staffCookie : benchCookie, token, lasts / 1000);
   }
 
-  /** Ends the session of a cookie header; returns the cookie that clears it. */
+  /** Ends the session of a cookie header and hangs up its wires; returns the cookie that clears it. */
   async close(name: CookieName, header: string | undefined): Promise<string> {
     const token = parse(header ?? '')[name];
-    if (token) await this.sessions.delete({ tokenHash: hashOf(token) });
+    const session = token
+      ? await this.sessions.findOne({ where: { tokenHash: hashOf(token) }, select: { id: true } })
+      : null;
+    if (session) await this.end(session.id);
     return this.cookie(name, '', 0);
+  }
+
+  private async end(id: string): Promise<void> {
+    await this.sessions.delete({ id });
+    this.live.dropSession(id);
   }
 
   /** Ends every session of a student, as when their PIN is made anew. */
   async closeAllOfStudent(studentId: string): Promise<void> {
     await this.sessions.delete({ studentId });
+    this.live.dropStudent(studentId);
   }
 
-  /** The member of staff of a cookie header, if signed in. */
-  async staffOf(header: string | undefined): Promise<StaffCaller | undefined> {
+  /** Ends the sessions of a member of staff, but one where that is given. @returns how many. */
+  async closeAllOfStaff(staffId: string, but?: string): Promise<number> {
+    const where = { staffId, ...(but ? { id: Not(but) } : {}) };
+    const ended = await this.sessions.find({ where, select: { id: true } });
+    await this.sessions.delete(where);
+    for (const { id } of ended) this.live.dropSession(id);
+    return ended.length;
+  }
+
+  /** A member of staff's own sessions, newest first. */
+  async ofStaff(caller: SignedInStaff): Promise<StaffSession[]> {
+    const rows = await this.sessions.find({
+      where: { staffId: caller.id, expiresAt: MoreThan(new Date()) },
+      order: { expiresAt: 'DESC' },
+      take: mostShown,
+    });
+    return rows.map((row) => ({
+      id: row.id,
+      device: row.device,
+      since: row.createdAt?.toISOString() ?? null,
+      until: row.expiresAt.toISOString(),
+      here: row.id === caller.sessionId,
+    }));
+  }
+
+  /** Ends one of a member of staff's own sessions. @returns whether there was one. */
+  async closeOwn(caller: SignedInStaff, id: string): Promise<boolean> {
+    if (!(await this.sessions.existsBy({ id, staffId: caller.id }))) return false;
+    await this.end(id);
+    return true;
+  }
+
+  /** The member of staff of a cookie header, if signed in, not locked and still of the school. */
+  async staffOf(header: string | undefined): Promise<SignedInStaff | undefined> {
     const token = parse(header ?? '')[staffCookie];
     if (!token) return undefined;
     const session = await this.sessions.findOne({
@@ -63,7 +118,16 @@ export class SessionsService {
       relations: { staff: true },
     });
     const staff = session?.staff;
-    return staff ? { id: staff.id, name: staff.name, role: staff.role, schoolId: staff.schoolId } : undefined;
+    if (!session || !staff || staff.lockedAt || staff.leftAt) return undefined;
+    return {
+      id: staff.id,
+      name: staff.name,
+      role: staff.role,
+      schoolId: staff.schoolId,
+      sessionId: session.id,
+      expiresAt: session.expiresAt,
+      mustChangePassword: staff.mustChangePassword,
+    };
   }
 
   /** The student of a cookie header, if joined and still seated in that lesson. */
@@ -83,7 +147,30 @@ export class SessionsService {
       lessonId: session.lessonId,
       groupId: seat.groupId,
       sessionId: session.id,
+      expiresAt: session.expiresAt,
     };
+  }
+
+  /** Does a student's session still last, and do they still sit where they sat? */
+  async lasts(student: StudentCaller): Promise<boolean> {
+    const [session, seat] = await Promise.all([
+      this.sessions.findOne({
+        where: { id: student.sessionId, expiresAt: MoreThan(new Date()) },
+        relations: { student: true },
+      }),
+      this.seats.findOneBy({ lessonId: student.lessonId, studentId: student.id }),
+    ]);
+    return Boolean(session?.student && !session.student.leftAt && seat?.groupId === student.groupId);
+  }
+
+  /** Which of these sessions still last. */
+  async lasting(ids: readonly string[]): Promise<ReadonlySet<string>> {
+    if (!ids.length) return new Set();
+    const rows = await this.sessions.find({
+      where: { id: In([...ids]), expiresAt: MoreThan(new Date()) },
+      select: { id: true },
+    });
+    return new Set(rows.map((row) => row.id));
   }
 
   private cookie(name: CookieName, value: string, maxAge: number): string {

@@ -2,28 +2,38 @@
 import type { StaffMe } from '@kivex/contract';
 import { Body, Controller, Get, HttpCode, Post, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-
 import { InjectRepository } from '@nestjs/typeorm';
-import { IsEmail, IsString, MaxLength, MinLength } from 'class-validator';
+import { IsEmail, IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import type { Request, Response } from 'express';
 import { Repository } from 'typeorm';
+import { Config } from '../config/config.js';
 import { School, Staff } from '../people/people.entities.js';
-import { badInput } from '../problems/problems.js';
-import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from './caller.js';
 import { AddressLimitGuard } from './address-limit.guard.js';
-import { SecretsService } from './secrets.service.js';
+import { AllowedTo, anyStaff, BeforeNewPassword, ByStaff, type SignedInStaff } from './caller.js';
+import { deviceOf, deviceWords, setFirst } from './device.js';
 import { SessionsService, staffCookie } from './sessions.service.js';
+import { SignInService } from './sign-in.service.js';
 
 class SignInDto {
   @ApiProperty()
   @IsEmail({}, { message: 'Write your e-mail address, such as name@school.example.' })
   @MaxLength(190)
   email: string;
+
   @ApiProperty()
   @IsString()
   @MinLength(1, { message: 'Write your password.' })
   @MaxLength(200, { message: 'A password has at most 200 characters.' })
   password: string;
+
+  @ApiProperty({
+    required: false,
+    description: 'Six digits of the authenticator, where a second factor is on',
+  })
+  @IsOptional()
+  @IsString()
+  @Matches(/^\d{6}$/, { message: 'The code is six digits.' })
+  code?: string;
 }
 
 @Controller('api/staff')
@@ -31,8 +41,9 @@ export class SignInController {
   constructor(
     @InjectRepository(Staff) private readonly staff: Repository<Staff>,
     @InjectRepository(School) private readonly schools: Repository<School>,
-    private readonly secrets: SecretsService,
+    private readonly who: SignInService,
     private readonly sessions: SessionsService,
+    private readonly config: Config,
   ) {}
 
   @Post('sign-in')
@@ -40,44 +51,40 @@ export class SignInController {
   @AllowedTo('anyone')
   @UseGuards(AddressLimitGuard)
   async signIn(
-    @Body() { email, password }: SignInDto,
+    @Body() { email, password, code }: SignInDto,
+    @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StaffMe> {
-    const address = email.trim().toLowerCase();
-    const person = await this.staff.findOneBy({ email: address });
-    if (
-      !(await this.secrets.check(`staff:${address}`.slice(0, 120), password, person?.passwordHash)) ||
-      !person
-    ) {
-      throw badInput(
-        'E-mail address and password do not belong together. Check both and try again.',
-        'password',
-      );
-    }
-    response.setHeader('Set-Cookie', await this.sessions.open({ staffId: person.id }));
+    const device = deviceOf(request, response, this.config.KIVEX_SECURE);
+    const person = await this.who.staffBy(email, password, code, device);
+    setFirst(response, await this.sessions.open({ staffId: person.id }, deviceWords(request)));
     return this.describe(person);
   }
 
   @Get('me')
   @AllowedTo(...anyStaff)
-  me(@ByStaff() caller: StaffCaller): Promise<StaffMe> {
-    return this.describe(caller);
+  @BeforeNewPassword()
+  async me(@ByStaff() caller: SignedInStaff): Promise<StaffMe> {
+    return this.describe(await this.staff.findOneByOrFail({ id: caller.id }));
   }
 
   @Post('sign-out')
   @HttpCode(204)
   @AllowedTo(...anyStaff)
+  @BeforeNewPassword()
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
-    response.setHeader('Set-Cookie', await this.sessions.close(staffCookie, request.headers.cookie));
+    response.append('Set-Cookie', await this.sessions.close(staffCookie, request.headers.cookie));
   }
 
-  private async describe(person: {
-    id: string;
-    name: string;
-    role: StaffMe['role'];
-    schoolId: string;
-  }): Promise<StaffMe> {
+  private async describe(person: Staff): Promise<StaffMe> {
     const school = await this.schools.findOneByOrFail({ id: person.schoolId });
-    return { id: person.id, name: person.name, role: person.role, school: school.name };
+    return {
+      id: person.id,
+      name: person.name,
+      role: person.role,
+      school: school.name,
+      mustChangePassword: person.mustChangePassword,
+      secondFactor: person.totpOn,
+    };
   }
 }

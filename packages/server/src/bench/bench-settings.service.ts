@@ -28,12 +28,13 @@ export class BenchSettingsService {
     private readonly views: LessonViewsService,
   ) {}
 
-  async of(student: StudentCaller): Promise<BenchSetting> {
-    const known = this.remembered.get(student.groupId);
+  /** @param groupId a group of that lesson. */
+  async of(groupId: string, lessonId: string): Promise<BenchSetting> {
+    const known = this.remembered.get(groupId);
     if (known) return known;
     const [lesson, samples] = await Promise.all([
-      this.lessons.findOneOrFail({ where: { id: student.lessonId }, relations: { practicalVersion: true } }),
-      this.samplesOf(student),
+      this.lessons.findOneOrFail({ where: { id: lessonId }, relations: { practicalVersion: true } }),
+      this.samplesOf({ groupId, lessonId }),
     ]);
     const setting = {
       samples: new Set(samples.map((s) => s.id)),
@@ -41,12 +42,12 @@ export class BenchSettingsService {
     };
     const oldest = this.remembered.size >= mostRemembered ? this.remembered.keys().next().value : undefined;
     if (oldest !== undefined) this.remembered.delete(oldest);
-    this.remembered.set(student.groupId, setting);
+    this.remembered.set(groupId, setting);
     return setting;
   }
 
   /** The samples on a group's bench: all knowns, its own unknowns in an order that tells nothing. */
-  async samplesOf(student: StudentCaller): Promise<LessonSample[]> {
+  async samplesOf(student: Pick<StudentCaller, 'groupId' | 'lessonId'>): Promise<LessonSample[]> {
     const [all, given] = await Promise.all([
       this.views.samplesOf(student.lessonId),
       this.unknowns.findBy({ groupId: student.groupId }),
@@ -100,8 +101,9 @@ export function wrongIn(
       if (!samples.has(body.sample)) return 'This jar is not on your bench.';
       if (body.evidence.some((id) => !known.has(id))) return 'Some of the evidence is not in your record.';
       return undefined;
-    case 'call':
     case 'step':
+      return tests.some((t) => t.test === body.test) ? undefined : 'This test is not part of the lesson.';
+    case 'call':
     case 'hand-in':
       return undefined;
   }

@@ -5,13 +5,11 @@ import { WebSocketGateway, type OnGatewayConnection } from '@nestjs/websockets';
 import type { Socket } from 'socket.io';
 import { SessionsService } from '../access/sessions.service.js';
 import type { StudentCaller } from '../access/caller.js';
-import { refuse } from '../live/board.gateway.js';
-import { boardRoom, groupRoom, LiveService, studentRoom } from '../live/live.service.js';
-import { ProblemException } from '../problems/problems.js';
-import { BenchService } from './bench.service.js';
-
-/** As many entries at once as the HTTP way takes. */
-const mostEntries = 200;
+import { refuse } from '../live/refuse.js';
+import { boardRoom, groupRoom, LiveService, sessionRoom, studentRoom } from '../live/live.service.js';
+import { checkBatch } from '../observing/event-bodies.dto.js';
+import { ProblemException, problemStatusOf } from '../problems/problems.js';
+import { EntriesService } from './entries.service.js';
 
 @WebSocketGateway({ namespace: benchSpace })
 export class BenchGateway implements OnGatewayConnection {
@@ -20,7 +18,7 @@ export class BenchGateway implements OnGatewayConnection {
   constructor(
     private readonly live: LiveService,
     private readonly sessions: SessionsService,
-    private readonly bench: BenchService,
+    private readonly entries: EntriesService,
   ) {}
 
   async handleConnection(socket: Socket): Promise<void> {
@@ -28,29 +26,42 @@ export class BenchGateway implements OnGatewayConnection {
       const student = await this.sessions.studentOf(socket.handshake.headers.cookie);
       if (!student) return refuse(socket, 'Join the lesson first.');
       (socket.data as { groupId?: string }).groupId = student.groupId;
-      await socket.join([groupRoom(student.groupId), boardRoom(student.lessonId), studentRoom(student.id)]);
-      socket.on('log', (events: unknown, reply: unknown) => {
-        if (typeof reply === 'function')
-          void this.log(student, events).then((answer) => (reply as (answer: LogReply) => void)(answer));
+      await socket.join([
+        groupRoom(student.groupId),
+        boardRoom(student.lessonId),
+        studentRoom(student.id),
+        sessionRoom(student.sessionId),
+      ]);
+      socket.on('log', (batch: unknown, reply: unknown) => {
+        const answer = typeof reply === 'function' ? (reply as (answer: LogReply) => void) : undefined;
+        this.log(student, batch, socket.id).then(answer, () => undefined);
       });
-      socket.once('disconnect', () => void this.live.presence(student.lessonId, student.groupId));
-      await this.live.presence(student.lessonId, student.groupId);
-      socket.emit('ready');
+      this.live.dropAt(socket, student.expiresAt);
+      socket.once('disconnect', () => this.live.presenceChanged(student.lessonId, student.groupId));
+      this.live.presenceChanged(student.lessonId, student.groupId);
+      this.live.greet(socket);
     } catch (error) {
       this.logger.error((error as Error).stack);
       refuse(socket, 'Kivex could not connect this device; it will try again.');
     }
   }
 
-  private async log(student: StudentCaller, events: unknown): Promise<LogReply> {
+  /** Never rejects. */
+  private async log(student: StudentCaller, raw: unknown, wire: string): Promise<LogReply> {
     try {
-      if (!Array.isArray(events) || events.length > mostEntries)
-        return { status: 422, detail: `Send a list of at most ${mostEntries} entries.` };
-      return { status: 200, receipt: await this.bench.accept(student, events as object[]) };
+      const batch = checkBatch(raw);
+      if ('detail' in batch) return { status: 422, detail: batch.detail };
+      return { status: 200, receipt: await this.entries.accept(student, batch, wire) };
     } catch (error) {
-      if (error instanceof ProblemException) return { status: error.getStatus(), detail: error.detail };
-      this.logger.error((error as Error).stack);
-      return { status: 500, detail: 'Kivex could not keep this just now; it tries again by itself.' };
+      if (error instanceof ProblemException)
+        return {
+          status: error.getStatus(),
+          detail: error.detail,
+          ...(error.retryAfter ? { retryAfter: error.retryAfter } : {}),
+        };
+      const status = problemStatusOf(error);
+      if (status >= 500) this.logger.error((error as Error).stack);
+      return { status, detail: 'Kivex could not keep this just now; it tries again by itself.' };
     }
   }
 }

@@ -8,6 +8,7 @@ import { BenchController } from './bench.controller.js';
 import { BenchGateway } from './bench.gateway.js';
 import { BenchSettingsService } from './bench-settings.service.js';
 import { BenchService } from './bench.service.js';
+import { EntriesService } from './entries.service.js';
 import { JoiningController } from './joining.controller.js';
 
 @Module({
@@ -18,6 +19,6 @@ import { JoiningController } from './joining.controller.js';
     MarkingModule,
   ],
   controllers: [JoiningController, BenchController],
-  providers: [BenchService, BenchSettingsService, BenchGateway],
+  providers: [BenchService, EntriesService, BenchSettingsService, BenchGateway],
 })
 export class BenchModule {}

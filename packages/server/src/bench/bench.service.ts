@@ -1,5 +1,5 @@
-/** What a student's device is told, and what it may log. Nothing here gives away what an unknown holds. */
-import type { Bench, EventsReceipt, Feedback } from '@kivex/contract';
+/** What a student's device is told. Nothing here gives away what an unknown holds. */
+import type { Bench, Feedback } from '@kivex/contract';
 import { holdsOf, isDoneOn, syllabusFor, testOf, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -7,10 +7,9 @@ import { Repository } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
 import { Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
 import { MarksService } from '../marking/marks.service.js';
-import { checkEvent, type CheckedEvent } from '../observing/event-bodies.dto.js';
+import { HeldEntriesService } from '../observing/held-entries.service.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
-import { joinFirst } from '../problems/problems.js';
-import { BenchSettingsService, refersTo, wrongIn } from './bench-settings.service.js';
+import { BenchSettingsService } from './bench-settings.service.js';
 
 /**
  * What students choose a name from: lists of ids of the syllabus, one list, or two for a salt. Ions that no
@@ -46,16 +45,18 @@ export class BenchService {
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
     private readonly settings: BenchSettingsService,
     private readonly log: LessonLogService,
+    private readonly held: HeldEntriesService,
     private readonly marks: MarksService,
   ) {}
 
   async show(student: StudentCaller): Promise<Bench> {
-    const [lesson, group, seats, samples, events] = await Promise.all([
+    const [lesson, group, seats, samples, events, held] = await Promise.all([
       this.lessonOf(student),
       this.groups.findOneByOrFail({ id: student.groupId }),
       this.seats.find({ where: { groupId: student.groupId }, relations: { student: true } }),
       this.settings.samplesOf(student),
-      this.log.ofGroup(student.groupId),
+      this.log.forBench(student.groupId),
+      this.held.ofGroup(student.groupId),
     ]);
     const { document } = lesson.practicalVersion;
     const begun = lesson.state !== 'planned';
@@ -93,55 +94,8 @@ export class BenchService {
       asks: document.asks,
       choices: choicesFor(document),
       events,
+      held,
     };
-  }
-
-  /** Takes entries from a device; each is kept or refused with a sentence, and kept ones are acknowledged after commit. */
-  async accept(student: StudentCaller, raw: readonly object[]): Promise<EventsReceipt> {
-    const refused: { id: string; detail: string }[] = [];
-    const wellFormed: CheckedEvent[] = [];
-    for (const one of raw) {
-      const event = checkEvent(one);
-      if ('detail' in event) refused.push(event);
-      else wellFormed.push(event);
-    }
-    const setting = await this.settings.of(student);
-    const known = new Set(
-      await this.log.known(
-        student.groupId,
-        wellFormed.flatMap((e) => refersTo(e.body)),
-      ),
-    );
-    const checked: CheckedEvent[] = [];
-    for (const event of wellFormed) {
-      const wrong = wrongIn(event.body, setting, known);
-      if (wrong) refused.push({ id: event.id, detail: wrong });
-      else {
-        checked.push(event);
-        known.add(event.id);
-      }
-    }
-    if (!checked.length) return { accepted: [], refused };
-    const { fresh, kept, clashing, closed } = await this.log.appendFromBench(student, checked);
-    for (const id of clashing) refused.push({ id, detail: 'Another entry has this id. Log it once more.' });
-    if (closed.size) {
-      const why = await this.whyClosed(student);
-      for (const id of closed) refused.push({ id, detail: why });
-    }
-    await this.marks.afterEntries(student.lessonId, student.groupId, fresh);
-    return {
-      accepted: checked.map((e) => e.id).filter((id, i, all) => kept.has(id) && all.indexOf(id) === i),
-      refused,
-    };
-  }
-
-  /** Why the lesson takes no entries from this student now. @throws ProblemException 401 when they are no longer at the bench. */
-  private async whyClosed(student: StudentCaller): Promise<string> {
-    const { state } = await this.lessonOf(student);
-    if (state === 'planned') return 'The lesson has not begun yet; your teacher starts it.';
-    if (state === 'released')
-      return 'Marks are out, so this came too late to count. Show it to your teacher.';
-    throw joinFirst();
   }
 
   /** A student's own marks, once released. */
@@ -152,7 +106,7 @@ export class BenchService {
     if (lesson.state !== 'released')
       return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
     const [cells, samples] = await Promise.all([
-      this.marks.ofStudent(lesson.id, student.id),
+      this.marks.ofStudent(lesson, student.id),
       this.settings.samplesOf(student),
     ]);
     const place = new Map(samples.map((s, i) => [s.id, i]));

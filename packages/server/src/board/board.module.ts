@@ -1,7 +1,16 @@
 import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { Lesson } from '../lessons/lessons.entities.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
+import { LessonEventRow } from '../observing/observing.entities.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { BoardController } from './board.controller.js';
+import { BoardGateway } from './board.gateway.js';
+import { CallsService } from './calls.service.js';
 
-@Module({ imports: [LessonsModule, ObservingModule], controllers: [BoardController] })
+@Module({
+  imports: [TypeOrmModule.forFeature([Lesson, LessonEventRow]), LessonsModule, ObservingModule],
+  controllers: [BoardController],
+  providers: [BoardGateway, CallsService],
+})
 export class BoardModule {}

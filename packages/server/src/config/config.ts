@@ -51,6 +51,17 @@ export class Config {
   @Min(1)
   KIVEX_JOINS_PER_MINUTE = 120;
 
+  /** Folder for the backups made by themselves before the tables change; none are made where it is not set. */
+  @IsOptional()
+  @IsString()
+  KIVEX_BACKUP_FOLDER?: string;
+
+  /** How many of those are kept, the newest. */
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  KIVEX_BACKUPS_KEPT = 10;
+
   @Matches(/^(fatal|error|warn|info|debug|silent)$/, {
     message: 'KIVEX_LOG must be fatal, error, warn, info, debug or silent',
   })

@@ -9,6 +9,7 @@ import { SecretsService } from '../access/secrets.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { Lesson } from '../lessons/lessons.entities.js';
 import { LessonsService } from '../lessons/lessons.service.js';
+import { FlowService } from '../flow/flow.service.js';
 import { MarksService } from '../marking/marks.service.js';
 import { LessonLogService, type NewEntry } from '../observing/lesson-log.service.js';
 import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
@@ -33,6 +34,7 @@ export class DemoService {
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
     private readonly marks: MarksService,
+    private readonly flow: FlowService,
     private readonly rooms: RoomsService,
     private readonly store: StoreService,
   ) {}
@@ -161,12 +163,11 @@ export class DemoService {
     share: (group: number) => number,
     from: Date,
   ): Promise<void> {
-    await this.lessons.moveTo(teacher, lessonId, 'running');
+    await this.flow.move(teacher, lessonId, 'running');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { startedAt: from });
-    const [groups, samples, lesson] = await Promise.all([
+    const [groups, samples] = await Promise.all([
       this.views.groupsOf(lessonId),
       this.views.samplesOf(lessonId),
-      this.lessons.own(teacher.schoolId, lessonId),
     ]);
     for (const [place, group] of groups.entries()) {
       const random = seededRandom(seed * 100 + place);
@@ -214,14 +215,12 @@ export class DemoService {
         );
       }
       await this.log.append(entries);
-      await this.marks.computeGroup(lesson, group.id);
     }
   }
 
   private async end(teacher: StaffCaller, lessonId: string, when: Date): Promise<void> {
-    const lesson = await this.lessons.moveTo(teacher, lessonId, 'marking');
+    await this.flow.move(teacher, lessonId, 'marking');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { endedAt: when });
-    await this.marks.computeAll(lesson);
   }
 
   /** Settles what a person must look at, as the teacher would, and gives the marks out. */
@@ -237,7 +236,9 @@ export class DemoService {
           'Near enough; we agreed on the word in class afterwards.',
         );
     }
-    await this.lessons.moveTo(teacher, lessonId, 'released');
-    await this.source.getRepository(Lesson).update({ id: lessonId }, { releasedAt: when });
+    await this.flow.move(teacher, lessonId, 'released');
+    await this.source
+      .getRepository(Lesson)
+      .update({ id: lessonId }, { releasedAt: when, firstReleasedAt: when });
   }
 }

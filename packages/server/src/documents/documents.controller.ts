@@ -1,6 +1,7 @@
 /** The routes every kind of versioned document has; each kind adds its own list, view and files. */
 import { Body, Get, HttpCode, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
 import { anyStaff, AllowedTo, ByStaff, type StaffCaller } from '../access/caller.js';
+import { malformed } from '../problems/problems.js';
 import { NewDocumentDto, SaveDocumentDto, SetDocumentDto } from './documents.dto.js';
 import type { VersionedDocuments } from './versioned-documents.js';
 
@@ -52,6 +53,8 @@ export abstract class DocumentsController<Document, Whole> {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() wanted: SetDocumentDto,
   ): Promise<void> {
+    if (wanted.shared === undefined && wanted.archived === undefined)
+      throw malformed('Say what is to change: shared, or archived.');
     return this.kind.documents.set(staff, id, wanted);
   }
   @Get(':id/versions/:number')

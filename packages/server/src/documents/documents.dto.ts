@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { IsBoolean, IsInt, IsObject, IsOptional, Min } from 'class-validator';
+import { Absent } from '../input/absent.js';
 
 export class NewDocumentDto {
   @ApiProperty({ type: Object, description: 'The document, by its published schema' })
@@ -21,11 +22,11 @@ export class SaveDocumentDto {
 }
 export class SetDocumentDto {
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Absent()
   @IsBoolean({ message: 'Shared is yes or no.' })
   shared?: boolean;
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Absent()
   @IsBoolean({ message: 'Archived is yes or no.' })
   archived?: boolean;
 }

@@ -1,12 +1,11 @@
-/** A lesson moves on: begun, ended, released; what each step sets off is here. */
+/** A lesson moves on: begun, ended, released. */
 import { lessonStates, type Lesson, type LessonState } from '@kivex/contract';
 import { Body, Controller, Param, ParseUUIDPipe, Put } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { IsIn } from 'class-validator';
 import { AllowedTo, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { LessonsService } from '../lessons/lessons.service.js';
-import { MarksService } from '../marking/marks.service.js';
+import { FlowService } from './flow.service.js';
 
 class StateDto {
   @ApiProperty({ enum: lessonStates })
@@ -18,9 +17,8 @@ class StateDto {
 @AllowedTo(...teaching)
 export class LessonStateController {
   constructor(
-    private readonly lessons: LessonsService,
+    private readonly flow: FlowService,
     private readonly views: LessonViewsService,
-    private readonly marks: MarksService,
   ) {}
 
   @Put(':id/state')
@@ -29,9 +27,7 @@ export class LessonStateController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { state }: StateDto,
   ): Promise<Lesson> {
-    const lesson = await this.lessons.moveTo(staff, id, state);
-    // Whoever did not hand in is marked on what is there.
-    if (lesson.state === 'marking') await this.marks.computeAll(lesson);
+    await this.flow.move(staff, id, state);
     return this.views.show(staff.schoolId, id);
   }
 }

@@ -15,9 +15,6 @@ import { ClassesService } from '../people/classes.service.js';
 import { notFound } from '../problems/problems.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
 
-/** Newest first, this many; older ones are found by class later. */
-const mostLessons = 100;
-
 @Injectable()
 export class LessonViewsService {
   constructor(
@@ -29,16 +26,41 @@ export class LessonViewsService {
     private readonly classes: ClassesService,
   ) {}
 
-  async list(schoolId: string): Promise<LessonHead[]> {
-    const lessons = await this.lessons.find({
-      where: { schoolId },
-      relations: { class: true, teacher: true, practicalVersion: true },
-      order: { startsAt: 'DESC' },
-      take: mostLessons,
-    });
+  /**
+   * Lessons of a school, newest first.
+   * @param before id of the last lesson of the page before this one. @throws 404 when there is no such lesson.
+   */
+  async list(schoolId: string, most: number, before?: string): Promise<LessonHead[]> {
+    const query = this.lessons
+      .createQueryBuilder('lesson')
+      .innerJoinAndSelect('lesson.class', 'class')
+      .innerJoinAndSelect('lesson.teacher', 'teacher')
+      .innerJoinAndSelect('lesson.practicalVersion', 'version')
+      .where('lesson.schoolId = :schoolId', { schoolId })
+      .orderBy('lesson.startsAt', 'DESC')
+      .addOrderBy('lesson.id', 'DESC')
+      .take(most);
+    if (before) {
+      const last = await this.lessons.findOneBy({ id: before, schoolId });
+      if (!last) throw notFound('lesson');
+      query.andWhere('(lesson.startsAt < :at OR (lesson.startsAt = :at AND lesson.id < :before))', {
+        at: last.startsAt,
+        before,
+      });
+    }
+    const lessons = await query.getMany();
     const ids = lessons.map((l) => l.id);
     const [groups, seats] = await Promise.all([countBy(this.groups, ids), countBy(this.seats, ids)]);
     return lessons.map((lesson) => headOf(lesson, groups.get(lesson.id) ?? 0, seats.get(lesson.id) ?? 0));
+  }
+
+  /** What a lesson is called, for sentences. */
+  async nameOf(id: string): Promise<string> {
+    const lesson = await this.lessons.findOneOrFail({
+      where: { id },
+      relations: { class: true, practicalVersion: true },
+    });
+    return `${lesson.practicalVersion.document.title}, ${lesson.class.name}`;
   }
 
   async show(schoolId: string, id: string): Promise<LessonView> {
@@ -67,6 +89,7 @@ export class LessonViewsService {
       startedAt: lesson.startedAt?.toISOString() ?? null,
       endedAt: lesson.endedAt?.toISOString() ?? null,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
+      releasedBefore: lesson.firstReleasedAt !== null,
     };
   }
 

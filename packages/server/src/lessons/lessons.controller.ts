@@ -10,8 +10,12 @@ import {
   Patch,
   Post,
   Put,
+  Query,
+  Res,
 } from '@nestjs/common';
+import type { Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { pageSize, sayNext } from '../paging/pages.js';
 import { LessonViewsService } from './lesson-views.service.js';
 import {
   BenchPlaceDto,
@@ -23,6 +27,8 @@ import {
 } from './lessons.dto.js';
 import { LessonsService } from './lessons.service.js';
 
+const mostInPage = 100;
+
 @Controller('api/lessons')
 @AllowedTo(...teaching)
 export class LessonsController {
@@ -31,10 +37,19 @@ export class LessonsController {
     private readonly views: LessonViewsService,
   ) {}
 
+  /** Newest first; where there are more, the header `Link` says where (RFC 8288). */
   @Get()
   @AllowedTo(...anyStaff)
-  list(@ByStaff() staff: StaffCaller): Promise<LessonHead[]> {
-    return this.views.list(staff.schoolId);
+  async list(
+    @ByStaff() staff: StaffCaller,
+    @Res({ passthrough: true }) response: Response,
+    @Query('before', new ParseUUIDPipe({ optional: true })) before?: string,
+    @Query('limit') limit?: string,
+  ): Promise<LessonHead[]> {
+    const most = pageSize(limit, mostInPage);
+    const lessons = await this.views.list(staff.schoolId, most, before);
+    if (lessons.length === most) sayNext(response, `/api/lessons?before=${lessons.at(-1)!.id}`);
+    return lessons;
   }
   @Post()
   async create(@ByStaff() staff: StaffCaller, @Body() wanted: NewLessonDto): Promise<Lesson> {

@@ -1,4 +1,4 @@
-import { plateKinds } from '@kivex/core';
+import { momentForm, plateKinds } from '@kivex/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -7,7 +7,6 @@ import {
   IsArray,
   IsInt,
   IsIn,
-  IsISO8601,
   IsNumber,
   IsObject,
   IsOptional,
@@ -20,9 +19,11 @@ import {
   ValidateNested,
 } from 'class-validator';
 
+import { IsMoment } from '../input/is-moment.js';
+import { Tidy } from '../input/tidy.js';
 import { PlacesDto } from '../rooms/places.dto.js';
 
-const whenMessage = { message: 'Choose a date and time.' };
+const whenMessage = `Choose a date and time, between 2000 and 2099; it is sent as ${momentForm}.`;
 const roomMessage = { message: 'Say which room, such as Lab 2.' };
 
 export class GroupDto {
@@ -39,8 +40,9 @@ export class GroupDto {
 export class NewLessonDto {
   @ApiProperty() @IsUUID('all', { message: 'Choose a practical.' }) practical: string;
   @ApiProperty() @IsUUID('all', { message: 'Choose a class.' }) class: string;
-  @ApiProperty({ description: 'ISO 8601' }) @IsISO8601({ strict: true }, whenMessage) startsAt: string;
+  @ApiProperty({ description: 'ISO 8601' }) @IsMoment(whenMessage) startsAt: string;
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\S/, roomMessage)
   @MaxLength(60, { message: 'A room name has at most 60 characters.' })
@@ -55,8 +57,9 @@ export class NewLessonDto {
 }
 
 export class ChangeLessonDto {
-  @ApiProperty() @IsISO8601({ strict: true }, whenMessage) startsAt: string;
+  @ApiProperty() @IsMoment(whenMessage) startsAt: string;
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\S/, roomMessage)
   @MaxLength(60, { message: 'A room name has at most 60 characters.' })

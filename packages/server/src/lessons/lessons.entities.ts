@@ -33,6 +33,8 @@ export class Lesson {
   @TimeColumn({ nullable: true }) startedAt: Date | null;
   @TimeColumn({ nullable: true }) endedAt: Date | null;
   @TimeColumn({ nullable: true }) releasedAt: Date | null;
+  /** When marks were first released; from then on students may know what the jars held. Never cleared. */
+  @TimeColumn({ nullable: true }) firstReleasedAt: Date | null;
 }
 
 @Entity('lesson_group')
@@ -46,6 +48,8 @@ export class LessonGroup {
   @Column({ type: 'varchar', length: 40 }) name: string;
   @Column({ type: 'int' }) benchRow: number;
   @Column({ type: 'int' }) benchColumn: number;
+  /** Place in the log up to which its marks are worked out; null where none are. */
+  @Column({ type: 'bigint', nullable: true }) markedSeq: string | null;
 }
 
 /** Which group a student works in. */

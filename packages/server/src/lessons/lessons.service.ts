@@ -4,16 +4,17 @@ import { jarCodes, knownLabel } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
-import { Repository } from 'typeorm';
+import { Repository, type EntityManager } from 'typeorm';
 import { v4 as uuidv4, v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
+import { AuditService } from '../audit/audit.service.js';
 import { LiveService } from '../live/live.service.js';
 import { ClassesService } from '../people/classes.service.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
 import { RoomsService } from '../rooms/rooms.service.js';
 import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js';
-import { usualPlanning } from './lesson-views.service.js';
+import { LessonViewsService, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
 
@@ -42,6 +43,8 @@ export class LessonsService {
     private readonly rooms: RoomsService,
     private readonly dealing: DealingService,
     private readonly live: LiveService,
+    private readonly views: LessonViewsService,
+    private readonly audit: AuditService,
   ) {}
 
   /** The lesson, if it is the school's. @throws 404 */
@@ -57,7 +60,7 @@ export class LessonsService {
    */
   async create(staff: StaffCaller, wanted: NewLessonDto): Promise<string> {
     const version = await this.practicals.newest(staff, wanted.practical);
-    await this.classes.own(staff.schoolId, wanted.class);
+    const { name: className } = await this.classes.own(staff.schoolId, wanted.class);
     const inClass = new Set((await this.classes.present(wanted.class)).map((s) => s.id));
     const seated = wanted.groups.flatMap((g) => g.students);
     if (seated.some((id) => !inClass.has(id)))
@@ -106,6 +109,7 @@ export class LessonsService {
         startedAt: null,
         endedAt: null,
         releasedAt: null,
+        firstReleasedAt: null,
       });
       await db.insert(
         LessonGroup,
@@ -129,6 +133,12 @@ export class LessonsService {
         GroupUnknown,
         groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))),
       );
+      await this.audit.add(
+        staff,
+        'lesson-made',
+        { subject: lessonId, about: `${document.title}, ${className}, ${wanted.startsAt.slice(0, 10)}` },
+        db,
+      );
     });
     return lessonId;
   }
@@ -138,22 +148,44 @@ export class LessonsService {
     if (lesson.state !== 'planned')
       throw conflict('This lesson has begun; its time and room stay as they were.');
     await this.lessons.update({ id }, { startsAt: new Date(startsAt), room: room.trim() });
+    await this.audit.add(staff, 'lesson-changed', {
+      subject: id,
+      about: `${await this.views.nameOf(id)}: ${startsAt.slice(0, 16).replace('T', ' ')} UTC, ${room.trim()}`,
+    });
   }
 
   async remove(staff: StaffCaller, id: string): Promise<void> {
     const lesson = await this.own(staff.schoolId, id);
     if (lesson.state !== 'planned')
       throw conflict('This lesson has begun, so its records are kept. Only planned lessons can be removed.');
+    const about = await this.views.nameOf(id);
     await this.lessons.delete({ id });
+    await this.audit.add(staff, 'lesson-removed', { subject: id, about });
   }
 
-  /** Moves a lesson on. @throws 409 when it cannot go from where it is to there. */
-  async moveTo(staff: StaffCaller, id: string, state: LessonState): Promise<Lesson> {
-    const lesson = await this.own(staff.schoolId, id);
-    if (lesson.state === state) return lesson;
+  /**
+   * Moves a lesson on, within a transaction that holds its row from here on.
+   * @returns the lesson as it is now, and whether it has moved. @throws 409 when it cannot go from where it is to there.
+   */
+  async moveTo(
+    db: EntityManager,
+    staff: StaffCaller,
+    id: string,
+    state: LessonState,
+  ): Promise<{ lesson: Lesson; moved: boolean }> {
+    const lesson = await db.findOne(Lesson, {
+      where: { id, schoolId: staff.schoolId },
+      lock: { mode: 'pessimistic_write' },
+    });
+    if (!lesson) throw notFound('lesson');
+    if (lesson.state === state) return { lesson, moved: false };
     if (!becomes[lesson.state].includes(state))
       throw conflict(
         `This lesson is ${stateWords[lesson.state]}; it cannot become ${stateWords[state]} from there.`,
+      );
+    if (state === 'running' && lesson.firstReleasedAt)
+      throw conflict(
+        'Marks of this lesson have been given out, so it cannot be taken up again: students know what the jars held.',
       );
     const now = new Date();
     const moments =
@@ -161,12 +193,9 @@ export class LessonsService {
         ? { startedAt: lesson.startedAt ?? now, endedAt: null }
         : state === 'marking'
           ? { endedAt: lesson.endedAt ?? now, releasedAt: null }
-          : { releasedAt: now };
-    // Only from the state that was read: two presses at once do it once.
-    const done = await this.lessons.update({ id, state: lesson.state }, { state, ...moments });
-    if (!done.affected) throw conflict('Somebody else has just moved this lesson on. Load the page again.');
-    this.live.stateChanged(id, state);
-    return { ...lesson, state, ...moments };
+          : { releasedAt: now, firstReleasedAt: lesson.firstReleasedAt ?? now };
+    await db.update(Lesson, { id }, { state, ...moments });
+    return { lesson: { ...lesson, state, ...moments }, moved: true };
   }
 
   /** Seats a student of the class in a group, or moves them; latecomers too. */
@@ -176,12 +205,16 @@ export class LessonsService {
       throw conflict('This lesson is over; seats stay as they were.');
     const students = await this.classes.present(lesson.classId);
     if (!students.some((s) => s.id === studentId)) throw notFound('student in this class');
-    if (!(await this.groups.findOneBy({ id: groupId, lessonId: id })))
-      throw badInput('This group is not in the lesson. Load the page again.', 'group');
+    const group = await this.groups.findOneBy({ id: groupId, lessonId: id });
+    if (!group) throw badInput('This group is not in the lesson. Load the page again.', 'group');
     const inGroup = await this.seats.countBy({ groupId });
     if (inGroup >= 4) throw conflict('This group is full: four at most. Choose another.', 'group');
     await this.seats.upsert({ lessonId: id, studentId, groupId }, ['lessonId', 'studentId']);
     this.live.dropStudent(studentId);
+    await this.audit.add(staff, 'seat-changed', {
+      subject: id,
+      about: `${students.find((s) => s.id === studentId)!.name}, ${group.name}, ${await this.views.nameOf(id)}`,
+    });
   }
 
   async plan(staff: StaffCaller, id: string, planning: LessonPlanning): Promise<void> {
@@ -204,6 +237,7 @@ export class LessonsService {
     if (lesson.state !== 'planned')
       throw conflict('This lesson has begun; who has which jar stays as it is.');
     await this.dealing.dealAnew(lesson, pinned);
+    await this.audit.add(staff, 'lesson-dealt', { subject: id, about: await this.views.nameOf(id) });
   }
 
   async moveBench(

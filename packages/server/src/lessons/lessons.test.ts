@@ -1,35 +1,13 @@
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import type { Lesson, LessonHead, Problem } from '@kivex/contract';
-import {
-  Client,
-  freshDatabase,
-  join,
-  makeLesson,
-  makeSchool,
-  serve,
-  type TestSchool,
-  type TestServer,
-} from '../testing/test-server.js';
+import { ownSchool } from '../testing/own-school.js';
+import { join, makeLesson } from '../testing/test-server.js';
 
-let server: TestServer;
-let database: Awaited<ReturnType<typeof freshDatabase>>;
-let school: TestSchool;
-let teacher: Client;
-
-beforeAll(async () => {
-  database = await freshDatabase();
-  server = await serve(database.url);
-  school = await makeSchool(server);
-  teacher = await school.signIn('teacher');
-});
-afterAll(async () => {
-  await server.close();
-  await database.drop();
-});
+const world = ownSchool();
 
 describe('making a lesson', () => {
   test('every group gets unknowns, neighbours different ones, all labelled by codes alone', async () => {
-    const { groupList, samples } = await makeLesson(teacher, school);
+    const { groupList, samples } = await makeLesson(world.teacher, world.school);
     const [one, two] = groupList;
     expect(one!.unknowns).toHaveLength(2);
     expect(two!.unknowns.filter((id) => one!.unknowns.includes(id))).toEqual([]);
@@ -38,11 +16,11 @@ describe('making a lesson', () => {
     expect(jars.every((s) => /^Jar \d{3}$/.test(s.label))).toBe(true);
   });
   const draft = () => ({
-    practical: school.practical,
-    class: school.classId,
+    practical: world.school.practical,
+    class: world.school.classId,
     startsAt: '2026-05-04T09:00:00Z',
     room: 'Lab 1',
-    groups: [{ row: 0, column: 0, students: school.students.slice(0, 2) }],
+    groups: [{ row: 0, column: 0, students: world.school.students.slice(0, 2) }],
   });
   test.each<[string, (d: ReturnType<typeof draft>) => object, string, RegExp]>([
     ['no date', (d) => ({ ...d, startsAt: '' }), 'startsAt', /date and time/],
@@ -56,7 +34,7 @@ describe('making a lesson', () => {
     ],
     [
       'two groups on one bench',
-      (d) => ({ ...d, groups: [...d.groups, { row: 0, column: 0, students: [school.students[2]] }] }),
+      (d) => ({ ...d, groups: [...d.groups, { row: 0, column: 0, students: [world.school.students[2]] }] }),
       'groups',
       /bench of its own/,
     ],
@@ -73,7 +51,7 @@ describe('making a lesson', () => {
       /at least one student/,
     ],
   ])('%s is told at its field', async (_, change, field, detail) => {
-    const reply = await teacher.post<Problem>('/api/lessons', change(draft()));
+    const reply = await world.teacher.post<Problem>('/api/lessons', change(draft()));
     expect(reply.status).toBe(422);
     expect(reply.body.errors?.[0]?.field).toBe(field);
     expect(reply.body.errors?.[0]?.detail).toMatch(detail);
@@ -82,9 +60,9 @@ describe('making a lesson', () => {
 
 describe('the states of a lesson', () => {
   const move = (lesson: Lesson, state: string) =>
-    teacher.send<Problem & Lesson>('PUT', `/api/lessons/${lesson.id}/state`, { state });
+    world.teacher.send<Problem & Lesson>('PUT', `/api/lessons/${lesson.id}/state`, { state });
   test('go forward, and back only where that is meant', async () => {
-    const lesson = await makeLesson(teacher, school, { begin: false });
+    const lesson = await makeLesson(world.teacher, world.school, { begin: false });
     expect((await move(lesson, 'released')).status).toBe(409);
     expect((await move(lesson, 'running')).body.state).toBe('running');
     expect((await move(lesson, 'marking')).body.endedAt).not.toBeNull();
@@ -92,11 +70,11 @@ describe('the states of a lesson', () => {
     expect((await move(lesson, 'running')).body.endedAt).toBeNull();
   });
   test('a lesson that has begun keeps its records, time and room', async () => {
-    const lesson = await makeLesson(teacher, school);
-    expect((await teacher.send('DELETE', `/api/lessons/${lesson.id}`)).status).toBe(409);
+    const lesson = await makeLesson(world.teacher, world.school);
+    expect((await world.teacher.send('DELETE', `/api/lessons/${lesson.id}`)).status).toBe(409);
     expect(
       (
-        await teacher.send('PATCH', `/api/lessons/${lesson.id}`, {
+        await world.teacher.send('PATCH', `/api/lessons/${lesson.id}`, {
           startsAt: '2026-05-05T09:00:00Z',
           room: 'Y',
         })
@@ -104,32 +82,38 @@ describe('the states of a lesson', () => {
     ).toBe(409);
   });
   test('a planned one can be moved and removed', async () => {
-    const lesson = await makeLesson(teacher, school, { begin: false });
+    const lesson = await makeLesson(world.teacher, world.school, { begin: false });
     expect(
       (
-        await teacher.send('PATCH', `/api/lessons/${lesson.id}`, {
+        await world.teacher.send('PATCH', `/api/lessons/${lesson.id}`, {
           startsAt: '2026-05-05T09:00:00Z',
           room: 'Lab 7',
         })
       ).status,
     ).toBe(204);
-    expect((await teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.room).toBe('Lab 7');
-    expect((await teacher.send('DELETE', `/api/lessons/${lesson.id}`)).status).toBe(204);
-    expect((await teacher.get<LessonHead[]>('/api/lessons')).body.some((l) => l.id === lesson.id)).toBe(
+    expect((await world.teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.room).toBe('Lab 7');
+    expect((await world.teacher.send('DELETE', `/api/lessons/${lesson.id}`)).status).toBe(204);
+    expect((await world.teacher.get<LessonHead[]>('/api/lessons')).body.some((l) => l.id === lesson.id)).toBe(
       false,
     );
   });
   test('a latecomer is seated while the lesson runs, and sits at the new bench at once', async () => {
-    const lesson = await makeLesson(teacher, school);
+    const lesson = await makeLesson(world.teacher, world.school);
     const [one, two] = lesson.groupList;
-    const student = await join(server, school, lesson, 0);
-    await teacher.send('PUT', `/api/lessons/${lesson.id}/seats/${school.students[0]}`, { group: two!.id });
+    const student = await join(world.server, world.school, lesson, 0);
+    await world.teacher.send('PUT', `/api/lessons/${lesson.id}/seats/${world.school.students[0]}`, {
+      group: two!.id,
+    });
     expect((await student.get<{ group: { id: string } }>('/api/bench')).body.group.id).toBe(two!.id);
     expect(
       (
-        await teacher.send<Problem>('PUT', `/api/lessons/${lesson.id}/seats/${school.students[1]}`, {
-          group: lesson.id,
-        })
+        await world.teacher.send<Problem>(
+          'PUT',
+          `/api/lessons/${lesson.id}/seats/${world.school.students[1]}`,
+          {
+            group: lesson.id,
+          },
+        )
       ).body.errors?.[0]?.field,
     ).toBe('group');
     expect(one!.id).not.toBe(two!.id);

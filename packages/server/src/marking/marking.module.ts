@@ -1,6 +1,5 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Lesson } from '../lessons/lessons.entities.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { PracticalVersion } from '../practicals/practicals.entities.js';
@@ -10,7 +9,7 @@ import { MarksService } from './marks.service.js';
 
 @Module({
   imports: [
-    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion, Lesson]),
+    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]),
     LessonsModule,
     ObservingModule,
   ],

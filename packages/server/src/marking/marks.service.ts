@@ -1,97 +1,138 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
-import type { MarkCell, MarkRow as MarkRowView, MarkTable, WireEvent } from '@kivex/contract';
-import { lessonMarks, readGroup, type GroupRecord } from '@kivex/core';
+import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
+import { readGroup } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { In, Repository } from 'typeorm';
+import { In, Repository, type EntityManager } from 'typeorm';
+import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
+import { AuditService } from '../audit/audit.service.js';
+import { retried } from '../database/retried.js';
+import { HeavyService } from '../heavy/heavy.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { Lesson, type LessonSample } from '../lessons/lessons.entities.js';
+import { Lesson } from '../lessons/lessons.entities.js';
 import { PracticalVersion } from '../practicals/practicals.entities.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
+import { Student } from '../people/people.entities.js';
 import { badInput, notFound } from '../problems/problems.js';
 import { MarkChangeRow, MarkRow } from './marking.entities.js';
 
-interface MarkedGroup {
-  readonly students: readonly string[];
-  readonly unknowns: readonly string[];
-  readonly record: GroupRecord;
+/** A group's marks as worked out up to a place in its log, not yet kept. */
+export interface MarkDraft {
+  readonly groupId: string;
+  readonly seq: number;
+  readonly rows: readonly QueryDeepPartialEntity<MarkRow>[];
 }
+interface GroupPlace {
+  readonly id: string;
+  readonly markedSeq: number | null;
+  /** Last place in the group's log; 0 where there is nothing. */
+  readonly last: number;
+}
+
+/** Mark rows written in one statement. */
+const rowsAtOnce = 300;
 
 @Injectable()
 export class MarksService {
   constructor(
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     @InjectRepository(MarkChangeRow) private readonly changes: Repository<MarkChangeRow>,
-    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(PracticalVersion) private readonly versions: Repository<PracticalVersion>,
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
+    private readonly heavy: HeavyService,
+    private readonly audit: AuditService,
   ) {}
 
-  /** Marks every student of a lesson anew on what is in the log. */
-  async computeAll(lesson: Lesson): Promise<void> {
-    const [groups, samples, events] = await Promise.all([
-      this.views.groupsOf(lesson.id),
-      this.views.samplesOf(lesson.id),
-      this.log.ofLesson(lesson.id),
-    ]);
-    await this.compute(
-      lesson,
-      samples,
-      groups.map((g) => ({
-        students: g.students.map((s) => s.id),
-        unknowns: g.unknowns,
-        record: readGroup(events.filter((e) => e.group === g.id)),
-      })),
+  /** Works out the marks of every group of a lesson, of all its students, and keeps nothing yet. */
+  draftAll(lesson: Lesson): Promise<MarkDraft[]> {
+    return this.draft(lesson, () => true);
+  }
+
+  /**
+   * Keeps the marks of a whole lesson within a transaction; groups whose log has grown since the draft are worked out anew.
+   * The lesson's row must be locked, so that nothing more comes in.
+   */
+  async keepAll(lesson: Lesson, drafts: readonly MarkDraft[], db: EntityManager): Promise<void> {
+    const places = await this.places(lesson.id, db);
+    const good = new Map(drafts.map((draft) => [draft.groupId, draft]));
+    for (const place of places) if (good.get(place.id)?.seq !== place.last) good.delete(place.id);
+    const missing = places.filter((place) => !good.has(place.id)).map((place) => place.id);
+    const anew = missing.length ? await this.draft(lesson, (id) => missing.includes(id), db) : [];
+    await this.keep([...good.values(), ...anew], db);
+  }
+
+  /**
+   * Brings the marks of a lesson up to its log: of whoever has handed in while it runs, of everybody after. Called
+   * before marks are read, so that they stand as soon as work is in, whichever process took it.
+   */
+  private async bringUpToDate(lesson: Lesson): Promise<void> {
+    if (lesson.state === 'planned' || lesson.firstReleasedAt) return;
+    const stale = (await this.places(lesson.id)).filter(({ markedSeq, last }) =>
+      markedSeq === null ? last > 0 || lesson.state !== 'running' : markedSeq < last,
     );
+    if (!stale.length) return;
+    const ids = new Set(stale.map((place) => place.id));
+    const drafts = await this.draft(lesson, (id) => ids.has(id));
+    await retried(() => this.marks.manager.transaction((db) => this.keep(drafts, db)));
   }
 
-  /** Marks one group anew: everyone once the lesson has ended, before that those who have handed in. */
-  async computeGroup(lesson: Lesson, groupId: string): Promise<void> {
-    const [groups, samples, record] = await Promise.all([
+  private async places(lessonId: string, db: EntityManager = this.marks.manager): Promise<GroupPlace[]> {
+    const rows = await db.query<{ id: string; markedSeq: string | null; last: string | null }[]>(
+      'SELECT g.id, g.markedSeq, (SELECT MAX(e.seq) FROM lesson_event e WHERE e.groupId = g.id) last FROM lesson_group g WHERE g.lessonId = ?',
+      [lessonId],
+    );
+    return rows.map(({ id, markedSeq, last }) => ({
+      id,
+      markedSeq: markedSeq === null ? null : Number(markedSeq),
+      last: Number(last ?? 0),
+    }));
+  }
+
+  private async draft(
+    lesson: Lesson,
+    wanted: (group: string) => boolean,
+    db?: EntityManager,
+  ): Promise<MarkDraft[]> {
+    const [all, samples, { document }] = await Promise.all([
       this.views.groupsOf(lesson.id),
       this.views.samplesOf(lesson.id),
-      this.log.recordOf(groupId),
+      this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
     ]);
-    const group = groups.find((g) => g.id === groupId);
-    if (!group) return;
-    const students = group.students
-      .map((s) => s.id)
-      .filter((id) => lesson.state !== 'running' || record.handedIn[id] !== undefined);
-    if (students.length)
-      await this.compute(lesson, samples, [{ students, unknowns: group.unknowns, record }]);
-  }
-
-  /** Brings marks up to date after new entries: at a hand-in, and whenever the group has marks already. */
-  async afterEntries(lessonId: string, groupId: string, fresh: readonly WireEvent[]): Promise<void> {
-    const kinds = new Set(fresh.map((e) => e.body.type));
-    if (!kinds.has('hand-in')) {
-      if (!kinds.has('observation') && !kinds.has('naming')) return;
-      const marked = await this.marks.query<{ id: string }[]>(
-        'SELECT m.id FROM lesson_seat s JOIN mark m ON m.lessonId = s.lessonId AND m.studentId = s.studentId WHERE s.groupId = ? LIMIT 1',
-        [groupId],
-      );
-      if (!marked.length) return;
+    const groups = [];
+    for (const group of all.filter((g) => wanted(g.id))) {
+      const events = await this.log.ofGroup(group.id, db);
+      const { handedIn } = readGroup(events);
+      groups.push({
+        id: group.id,
+        unknowns: group.unknowns,
+        events,
+        students: group.students
+          .map((s) => s.id)
+          .filter((id) => lesson.state !== 'running' || handedIn[id] !== undefined),
+      });
     }
-    const lesson = await this.lessons.findOneByOrFail({ id: lessonId });
-    await this.computeGroup(lesson, groupId);
-  }
-
-  private async compute(
-    lesson: Lesson,
-    samples: readonly LessonSample[],
-    groups: readonly MarkedGroup[],
-  ): Promise<void> {
-    const { document } = await this.versions.findOneByOrFail({ id: lesson.practicalVersionId });
+    const marked = groups.some((g) => g.students.length)
+      ? await this.heavy.marks({
+          document,
+          samples: samples.map(({ id, role, ions, position }) => ({
+            id,
+            role,
+            ions,
+            form: document.samples[position]?.form ?? 'solid',
+          })),
+          groups: groups.map(({ students, unknowns, events }) => ({ students, unknowns, events })),
+        })
+      : [];
+    const byStudent = new Map(marked.map(({ student, items }) => [student, items]));
     const computedAt = new Date();
-    const rows = groups.flatMap(({ students, unknowns, record }) => {
-      const mine = samples
-        .filter((s) => s.role === 'known' || unknowns.includes(s.id))
-        .map((s) => ({ ...s, form: document.samples[s.position]?.form ?? ('solid' as const) }));
-      return students.flatMap((studentId) =>
-        lessonMarks(document, mine, record, studentId).map(
+    return groups.map(({ id, events, students }) => ({
+      groupId: id,
+      seq: events.at(-1)?.seq ?? 0,
+      rows: students.flatMap((studentId) =>
+        (byStudent.get(studentId) ?? []).map(
           ({ key, strand, sample, answer, points, max, verdict, why }) => ({
             id: uuidv7(),
             lessonId: lesson.id,
@@ -107,27 +148,51 @@ export class MarksService {
             computedAt,
           }),
         ),
-      );
-    });
-    if (!rows.length) return;
-    await this.marks
-      .createQueryBuilder()
-      .insert()
-      .values(rows)
-      .orUpdate(
-        ['answer', 'points', 'max', 'verdict', 'why', 'computedAt'],
-        ['lessonId', 'studentId', 'itemKey'],
-      )
-      .updateEntity(false)
-      .execute();
+      ),
+    }));
+  }
+
+  private async keep(drafts: readonly MarkDraft[], db: EntityManager): Promise<void> {
+    const rows = drafts.flatMap((draft) => draft.rows);
+    for (let at = 0; at < rows.length; at += rowsAtOnce)
+      await db
+        .createQueryBuilder()
+        .insert()
+        .into(MarkRow)
+        .values(rows.slice(at, at + rowsAtOnce))
+        .orUpdate(
+          ['answer', 'points', 'max', 'verdict', 'why', 'computedAt'],
+          ['lessonId', 'studentId', 'itemKey'],
+        )
+        .updateEntity(false)
+        .execute();
+    for (const { groupId, seq } of drafts)
+      await db.query('UPDATE lesson_group SET markedSeq = GREATEST(COALESCE(markedSeq, 0), ?) WHERE id = ?', [
+        seq,
+        groupId,
+      ]);
+  }
+
+  /** When each student first handed in, by student id. */
+  private async handedIn(lessonId: string): Promise<ReadonlyMap<string, string>> {
+    const rows = await this.marks.query<{ studentId: string; at: Date | null }[]>(
+      "SELECT studentId, MIN(at) at FROM lesson_event WHERE lessonId = ? AND type = 'hand-in' AND studentId IS NOT NULL GROUP BY studentId",
+      [lessonId],
+    );
+    return new Map(
+      rows.flatMap(({ studentId, at }) =>
+        at && !Number.isNaN(at.getTime()) ? [[studentId, at.toISOString()] as const] : [],
+      ),
+    );
   }
 
   /** The marks of a lesson, a row for each student, in order of groups. */
   async table(lesson: Lesson): Promise<MarkTable> {
-    const [groups, samples, events, marks] = await Promise.all([
+    await this.bringUpToDate(lesson);
+    const [groups, samples, handedIn, marks] = await Promise.all([
       this.views.groupsOf(lesson.id),
       this.views.samplesOf(lesson.id),
-      this.log.ofLesson(lesson.id),
+      this.handedIn(lesson.id),
       this.marks.findBy({ lessonId: lesson.id }),
     ]);
     const cells = await this.cellsOf(marks);
@@ -138,9 +203,8 @@ export class MarksService {
     const order = (c: MarkCell) =>
       (place.get(c.sample) ?? 0) * 100 +
       (c.strand === 'conclusion' ? 99 : (testOrder.get(c.key.split(':')[2] ?? '') ?? 0));
-    const rows = groups.flatMap((group) => {
-      const { handedIn } = readGroup(events.filter((e) => e.group === group.id));
-      return group.students.map((student): MarkRowView => {
+    const rows = groups.flatMap((group) =>
+      group.students.map((student): MarkRowView => {
         const own = cells
           .filter((c) => c.student === student.id)
           .map((c) => c.cell)
@@ -148,13 +212,13 @@ export class MarksService {
         return {
           student,
           group: group.name,
-          handedInAt: handedIn[student.id] ?? null,
+          handedInAt: handedIn.get(student.id) ?? null,
           points: own.reduce((sum, c) => sum + c.points, 0),
           max: own.reduce((sum, c) => sum + c.max, 0),
           cells: own,
         };
-      });
-    });
+      }),
+    );
     return {
       released: lesson.state === 'released',
       rows,
@@ -163,8 +227,10 @@ export class MarksService {
   }
 
   /** The marks of one student in a lesson. */
-  async ofStudent(lessonId: string, studentId: string): Promise<MarkCell[]> {
-    return (await this.cellsOf(await this.marks.findBy({ lessonId, studentId }))).map((c) => c.cell);
+  async ofStudent(lesson: Lesson, studentId: string): Promise<MarkCell[]> {
+    await this.bringUpToDate(lesson);
+    const marks = await this.marks.findBy({ lessonId: lesson.id, studentId });
+    return (await this.cellsOf(marks)).map((c) => c.cell);
   }
 
   /** Changes a mark: one more entry that says who, when and why. */
@@ -179,13 +245,22 @@ export class MarksService {
     if (!mark) throw notFound('mark in this lesson');
     if (points > mark.max)
       throw badInput(`This item has ${mark.max} ${mark.max === 1 ? 'point' : 'points'} at most.`, 'points');
-    await this.changes.insert({
-      id: uuidv7(),
-      markId,
-      points,
-      reason: reason.trim(),
-      staffId: staff.id,
-      at: new Date(),
+    await this.changes.manager.transaction(async (db) => {
+      await db.insert(MarkChangeRow, {
+        id: uuidv7(),
+        markId,
+        points,
+        reason: reason.trim(),
+        staffId: staff.id,
+        at: new Date(),
+      });
+      const { name } = await db.findOneByOrFail(Student, { id: mark.studentId });
+      await this.audit.add(
+        staff,
+        'mark-changed',
+        { subject: markId, about: `${name}: ${points} of ${mark.max}, ${reason.trim()}` },
+        db,
+      );
     });
     return (await this.cellsOf([mark]))[0]!.cell;
   }

@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { HeldEntriesService } from './held-entries.service.js';
 import { LessonLogService } from './lesson-log.service.js';
-import { LessonEventRow } from './observing.entities.js';
+import { HeldEntryRow, LessonEventRow } from './observing.entities.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([LessonEventRow])],
-  providers: [LessonLogService],
-  exports: [LessonLogService],
+  imports: [TypeOrmModule.forFeature([LessonEventRow, HeldEntryRow])],
+  providers: [LessonLogService, HeldEntriesService],
+  exports: [LessonLogService, HeldEntriesService],
 })
 export class ObservingModule {}

@@ -28,19 +28,17 @@ import {
 } from 'class-validator';
 import type { Request, Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { goneSignal } from '../heavy/gone-signal.js';
+import { HeavyService } from '../heavy/heavy.service.js';
+import { Tidy } from '../input/tidy.js';
 import { attachment } from '../sheets/attachment.js';
-import {
-  bytesOf,
-  readSheet,
-  sheetKindNames,
-  sheetTypes,
-  writeSheet,
-  type SheetKind,
-} from '../sheets/sheets.js';
+import { sheetKindNames, sheetTypes, type SheetKind } from '../sheets/sheet-kinds.js';
+import { uploadedSheet } from '../sheets/uploaded.js';
 import { ClassesService } from './classes.service.js';
 
 class NewClassDto {
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\S/, { message: 'Give the class a name, such as 9 Beacon.' })
   @MaxLength(60, { message: 'A class name has at most 60 characters.' })
@@ -62,6 +60,7 @@ class NewPinsDto {
 }
 class RenameDto {
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\p{L}/u, { message: 'Write a name with letters.' })
   @Length(1, 80, { message: 'A name has 1 to 80 letters.' })
@@ -71,7 +70,10 @@ class RenameDto {
 @Controller('api')
 @AllowedTo(...teaching)
 export class ClassesController {
-  constructor(private readonly classes: ClassesService) {}
+  constructor(
+    private readonly classes: ClassesService,
+    private readonly heavy: HeavyService,
+  ) {}
 
   @Get('classes')
   @AllowedTo(...anyStaff)
@@ -80,7 +82,7 @@ export class ClassesController {
   }
   @Post('classes')
   create(@ByStaff() staff: StaffCaller, @Body() { name }: NewClassDto): Promise<ClassHead> {
-    return this.classes.create(staff.schoolId, name);
+    return this.classes.create(staff, name);
   }
   @Get('classes/:id')
   roster(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<ClassRoster> {
@@ -101,7 +103,7 @@ export class ClassesController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { text }: RosterDto,
   ): Promise<ClassRoster> {
-    return this.classes.add(staff.schoolId, id, text);
+    return this.classes.add(staff, id, text);
   }
   /** Reads a class list from a sheet (CSV, XLSX or OpenDocument) as the text the preview takes. */
   @Post('classes/:id/roster/file')
@@ -112,7 +114,7 @@ export class ClassesController {
     @Req() request: Request,
   ): Promise<{ text: string }> {
     await this.classes.own(staff.schoolId, id);
-    const table = await readSheet(bytesOf(request));
+    const { rows: table } = await this.heavy.readSheet(uploadedSheet(request));
     return {
       text: tableToCsv(table.filter((row) => row.some((cell) => cell.trim()))).replace(/^\uFEFF/, ''),
     };
@@ -127,7 +129,14 @@ export class ClassesController {
   ): Promise<StreamableFile> {
     const { name, students } = await this.classes.roster(staff.schoolId, id);
     attachment(response, `${name}.${kind}`, sheetTypes[kind]);
-    return new StreamableFile(await writeSheet(kind, name, [['Name'], ...students.map((s) => [s.name])]));
+    return new StreamableFile(
+      await this.heavy.paper(
+        'sheetFile',
+        { kind, name, rows: [['Name'], ...students.map((s) => [s.name])] },
+        staff.schoolId,
+        goneSignal(response),
+      ),
+    );
   }
   @Post('classes/:id/pins')
   newPins(
@@ -135,7 +144,7 @@ export class ClassesController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { students }: NewPinsDto,
   ): Promise<PinCard[]> {
-    return this.classes.newPins(staff.schoolId, id, students);
+    return this.classes.newPins(staff, id, students);
   }
   @Patch('students/:id')
   @HttpCode(204)
@@ -144,11 +153,18 @@ export class ClassesController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { name }: RenameDto,
   ): Promise<void> {
-    return this.classes.rename(staff.schoolId, id, name);
+    return this.classes.rename(staff, id, name);
   }
+  /** Forgets wrong tries of a student's PIN, so that they may try again at once. */
+  @Post('students/:id/unlock')
+  @HttpCode(204)
+  unlock(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.classes.unlock(staff, id);
+  }
+
   @Delete('students/:id')
   @HttpCode(204)
   leave(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.classes.leave(staff.schoolId, id);
+    return this.classes.leave(staff, id);
   }
 }

@@ -5,11 +5,16 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { In, IsNull, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
+import type { StaffCaller } from '../access/caller.js';
 import { SecretsService } from '../access/secrets.service.js';
 import { SessionsService } from '../access/sessions.service.js';
-import { LiveService } from '../live/live.service.js';
+import { TriesService } from '../access/tries.service.js';
+import { AuditService } from '../audit/audit.service.js';
 import { badInput, conflict, notFound, ProblemException } from '../problems/problems.js';
 import { SchoolClass, Student } from './people.entities.js';
+
+/** By what a student's tries are counted. */
+export const triesOf = (studentId: string): string => `student:${studentId}`;
 
 /** Lists are bounded; a school has fewer. */
 const mostClasses = 300;
@@ -21,7 +26,8 @@ export class ClassesService {
     @InjectRepository(Student) private readonly students: Repository<Student>,
     private readonly secrets: SecretsService,
     private readonly sessions: SessionsService,
-    private readonly live: LiveService,
+    private readonly tries: TriesService,
+    private readonly audit: AuditService,
   ) {}
 
   async list(schoolId: string): Promise<ClassHead[]> {
@@ -40,12 +46,14 @@ export class ClassesService {
     return classes.map(({ id, name }) => ({ id, name, students: count.get(id) ?? 0 }));
   }
 
-  async create(schoolId: string, name: string): Promise<ClassHead> {
+  async create(staff: StaffCaller, name: string): Promise<ClassHead> {
+    const { schoolId } = staff;
     const tidy = name.trim();
     if (await this.classes.findOneBy({ schoolId, name: tidy }))
       throw conflict(`There is a class ${tidy} already. Give this one another name.`, 'name');
     const id = uuidv7();
     await this.classes.insert({ id, schoolId, name: tidy });
+    await this.audit.add(staff, 'class-made', { subject: id, about: tidy });
     return { id, name: tidy, students: 0 };
   }
 
@@ -64,10 +72,16 @@ export class ClassesService {
   async roster(schoolId: string, id: string): Promise<ClassRoster> {
     const { name } = await this.own(schoolId, id);
     const students = await this.present(id);
+    const shut = await this.tries.shutOut(students.map((s) => triesOf(s.id)));
     return {
       id,
       name,
-      students: students.map((s) => ({ id: s.id, name: s.name, hasPin: s.pinHash !== null })),
+      students: students.map((s) => ({
+        id: s.id,
+        name: s.name,
+        hasPin: s.pinHash !== null,
+        shutOut: shut.has(triesOf(s.id)),
+      })),
     };
   }
 
@@ -80,7 +94,8 @@ export class ClassesService {
   }
 
   /** Adds every name of a roster; all or none. @throws 422 naming the first line that cannot be taken. */
-  async add(schoolId: string, id: string, text: string): Promise<ClassRoster> {
+  async add(staff: StaffCaller, id: string, text: string): Promise<ClassRoster> {
+    const { schoolId } = staff;
     const preview = await this.preview(schoolId, id, text);
     const wrong = preview.problem ?? preview.rows.find((row) => row.problem);
     if (wrong)
@@ -101,6 +116,10 @@ export class ClassesService {
           fresh.map((name) => ({ id: uuidv7(), classId: id, name, pinHash: null, leftAt: null })),
         );
     });
+    await this.audit.add(staff, 'students-added', {
+      subject: id,
+      about: `${names.length} to ${(await this.own(schoolId, id)).name}`,
+    });
     return this.roster(schoolId, id);
   }
 
@@ -108,8 +127,8 @@ export class ClassesService {
    * Makes new PINs for students of a class and returns them in the clear, once.
    * Whoever had an old PIN is signed out.
    */
-  async newPins(schoolId: string, id: string, studentIds: readonly string[]): Promise<PinCard[]> {
-    await this.own(schoolId, id);
+  async newPins(staff: StaffCaller, id: string, studentIds: readonly string[]): Promise<PinCard[]> {
+    const { name } = await this.own(staff.schoolId, id);
     const students = (await this.present(id)).filter((s) => studentIds.includes(s.id));
     if (students.length !== new Set(studentIds).size)
       throw badInput(
@@ -121,14 +140,16 @@ export class ClassesService {
       const pin = this.secrets.newPin();
       await this.students.update({ id: student.id }, { pinHash: await this.secrets.hash(pin) });
       await this.sessions.closeAllOfStudent(student.id);
-      this.live.dropStudent(student.id);
+      await this.tries.clear(triesOf(student.id));
       cards.push({ student: student.id, name: student.name, pin });
     }
+    await this.tries.forgetDevices(students.map((s) => triesOf(s.id)));
+    await this.audit.add(staff, 'pins-made', { subject: id, about: `${cards.length} for ${name}` });
     return cards;
   }
 
-  async rename(schoolId: string, studentId: string, name: string): Promise<void> {
-    const student = await this.ownStudent(schoolId, studentId);
+  async rename(staff: StaffCaller, studentId: string, name: string): Promise<void> {
+    const student = await this.ownStudent(staff.schoolId, studentId);
     const tidy = name.replace(/\s+/g, ' ').trim();
     const twin = await this.students.findOneBy({ classId: student.classId, name: tidy });
     if (twin && twin.id !== studentId)
@@ -138,13 +159,27 @@ export class ClassesService {
         [{ field: 'name', detail: 'Somebody in this class has that name.' }],
       );
     await this.students.update({ id: studentId }, { name: tidy });
+    await this.audit.add(staff, 'student-renamed', {
+      subject: studentId,
+      about: `${student.name} to ${tidy}`,
+    });
   }
 
-  async leave(schoolId: string, studentId: string): Promise<void> {
-    await this.ownStudent(schoolId, studentId);
+  async leave(staff: StaffCaller, studentId: string): Promise<void> {
+    const student = await this.ownStudent(staff.schoolId, studentId);
     await this.students.update({ id: studentId }, { leftAt: new Date() });
     await this.sessions.closeAllOfStudent(studentId);
-    this.live.dropStudent(studentId);
+    await this.audit.add(staff, 'student-left', {
+      subject: studentId,
+      about: `${student.name}, ${student.class.name}`,
+    });
+  }
+
+  /** Forgets the wrong tries of a student's PIN. */
+  async unlock(staff: StaffCaller, studentId: string): Promise<void> {
+    const student = await this.ownStudent(staff.schoolId, studentId);
+    await this.tries.clear(triesOf(studentId));
+    await this.audit.add(staff, 'student-unlocked', { subject: studentId, about: student.name });
   }
 
   private async ownStudent(schoolId: string, studentId: string): Promise<Student> {

@@ -19,6 +19,18 @@ export class Staff {
   @Column({ type: 'varchar', length: 120 }) name: string;
   @Column({ type: 'varchar', length: 16 }) role: StaffRole;
   @Column({ type: 'varchar', length: 200 }) passwordHash: string;
+  /** The password was set by somebody else and is to be changed first. */
+  @Column({ type: 'boolean', default: false }) mustChangePassword: boolean;
+  /** May not sign in until unlocked. */
+  @TimeColumn({ nullable: true }) lockedAt: Date | null;
+  /** Has left the school; the name stays with what they did. */
+  @TimeColumn({ nullable: true }) leftAt: Date | null;
+  /** Secret of the second factor (RFC 6238), base32; null where none is used. */
+  @Column({ type: 'varchar', length: 64, nullable: true }) totpSecret: string | null;
+  /** Is the second factor confirmed and asked for? */
+  @Column({ type: 'boolean', default: false }) totpOn: boolean;
+  /** Last time step used: a code counts once. */
+  @Column({ type: 'bigint', nullable: true }) totpStep: string | null;
 }
 
 @Entity('school_class')

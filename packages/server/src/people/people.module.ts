@@ -4,12 +4,12 @@ import { ClassesController } from './classes.controller.js';
 import { ClassesService } from './classes.service.js';
 import { PracticalsModule } from '../practicals/practicals.module.js';
 import { School, SchoolClass, Staff, Student } from './people.entities.js';
-import { StaffController } from './staff.controller.js';
+import { FirstSchoolController, OwnAccountController, StaffController } from './staff.controller.js';
 import { StaffService } from './staff.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([School, Staff, SchoolClass, Student]), PracticalsModule],
-  controllers: [ClassesController, StaffController],
+  controllers: [ClassesController, StaffController, OwnAccountController, FirstSchoolController],
   providers: [ClassesService, StaffService],
   exports: [ClassesService],
 })

@@ -1,27 +1,10 @@
 import { shippedPracticals } from '@kivex/core';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { ClassHead, ClassRoster, Problem, RosterPreview } from '@kivex/contract';
-import {
-  Client,
-  freshDatabase,
-  makeSchool,
-  password,
-  serve,
-  type TestSchool,
-  type TestServer,
-} from '../testing/test-server.js';
+import { ownServer } from '../testing/own-school.js';
+import { Client, makeSchool, password, type TestSchool } from '../testing/test-server.js';
 
-let server: TestServer;
-let database: Awaited<ReturnType<typeof freshDatabase>>;
-
-beforeAll(async () => {
-  database = await freshDatabase();
-  server = await serve(database.url);
-});
-afterAll(async () => {
-  await server.close();
-  await database.drop();
-});
+const world = ownServer();
 
 describe('the first school', () => {
   const wanted = {
@@ -32,7 +15,7 @@ describe('the first school', () => {
     setUpCode: '12345678',
   };
   test('is made once, by whoever has the set-up code, and its first person can sign in', async () => {
-    const client = server.client();
+    const client = world.server.client();
     expect((await client.get('/api/first-school')).body).toEqual({ empty: true });
     expect(
       (await client.post<Problem>('/api/first-school', { ...wanted, setUpCode: '1' })).body.errors?.[0]
@@ -52,18 +35,18 @@ describe('the first school', () => {
 
 describe('staff', () => {
   test('a wrong password and an unknown address get the same answer', async () => {
-    const school = await makeSchool(server, 's');
+    const school = await makeSchool(world.server, 's');
     await school.signIn('teacher');
     const ask = (email: string) =>
-      server.client().post<Problem>('/api/staff/sign-in', { email, password: 'wrong password' });
+      world.server.client().post<Problem>('/api/staff/sign-in', { email, password: 'wrong password' });
     expect((await ask('teachers@test.example')).body).toEqual((await ask('nobody@test.example')).body);
   });
   test('the head adds a teacher, who changes the password', async () => {
-    const head = await (await makeSchool(server, 'h')).signIn('head');
+    const head = await (await makeSchool(world.server, 'h')).signIn('head');
     const person = { name: 'Wil Sand', email: 'wil@test.example', password, role: 'teacher' };
     expect((await head.post('/api/people/staff', person)).status).toBe(201);
     expect((await head.post<Problem>('/api/people/staff', person)).body.errors?.[0]?.field).toBe('email');
-    const wil = server.client();
+    const wil = world.server.client();
     await wil.post('/api/staff/sign-in', { email: person.email, password });
     expect(
       (await wil.post<Problem>('/api/staff/password', { current: 'nonsense', next: 'another good one' })).body
@@ -74,7 +57,7 @@ describe('staff', () => {
     ).toBe(204);
     expect(
       (
-        await server
+        await world.server
           .client()
           .post('/api/staff/sign-in', { email: person.email, password: 'another good one' })
       ).status,
@@ -87,7 +70,7 @@ describe('a class and its roster', () => {
   let teacher: Client;
   let made: ClassHead;
   beforeAll(async () => {
-    school = await makeSchool(server, 'r');
+    school = await makeSchool(world.server, 'r');
     teacher = await school.signIn('teacher');
     made = (await teacher.post<ClassHead>('/api/classes', { name: ' 9 Lamp ' })).body;
   });
@@ -126,7 +109,7 @@ describe('a class and its roster', () => {
     expect(back.find((s) => s.name === 'Ebb Tide')!.id).toBe(student!.id);
   });
   test('a student of another school cannot be touched', async () => {
-    const stranger = await (await makeSchool(server, 'x')).signIn('teacher');
+    const stranger = await (await makeSchool(world.server, 'x')).signIn('teacher');
     expect((await stranger.send('DELETE', `/api/students/${school.students[0]}`)).status).toBe(404);
     expect(
       (await stranger.send('PATCH', `/api/students/${school.students[0]}`, { name: 'Mine' })).status,

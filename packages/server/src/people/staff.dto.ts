@@ -1,12 +1,15 @@
 import { staffRoles, type StaffRole } from '@kivex/contract';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsEmail, IsIn, IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { IsBoolean, IsEmail, IsIn, IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { Absent } from '../input/absent.js';
+import { Tidy } from '../input/tidy.js';
 
 const passwordShort = { message: 'A password has at least 10 characters; three words in a row are good.' };
 const passwordLong = { message: 'A password has at most 200 characters.' };
 
 class PersonDto {
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\p{L}/u, { message: 'Write a name.' })
   @MaxLength(120, { message: 'A name has at most 120 letters.' })
@@ -24,6 +27,7 @@ export class NewStaffDto extends PersonDto {
 }
 export class FirstSchoolDto extends PersonDto {
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\S/, { message: 'Write the name of the school.' })
   @MaxLength(120, { message: 'A school name has at most 120 letters.' })
@@ -41,4 +45,30 @@ export class ChangePasswordDto {
   @MaxLength(200, passwordLong)
   current: string;
   @ApiProperty() @IsString() @MinLength(10, passwordShort) @MaxLength(200, passwordLong) next: string;
+}
+
+export class ChangeStaffDto {
+  @ApiProperty({ required: false })
+  @Absent()
+  @IsBoolean({ message: 'Locked is yes or no.' })
+  locked?: boolean;
+
+  @ApiProperty({ required: false, enum: staffRoles })
+  @Absent()
+  @IsIn(staffRoles, { message: 'Choose teacher, technician or head of department.' })
+  role?: StaffRole;
+}
+
+export class OwnPasswordDto {
+  @ApiProperty()
+  @IsString()
+  @MinLength(1, { message: 'Write your password.' })
+  @MaxLength(200, passwordLong)
+  password: string;
+}
+
+export class CodeDto {
+  @ApiProperty()
+  @Matches(/^\d{6}$/, { message: 'The code is six digits; your authenticator shows it.' })
+  code: string;
 }

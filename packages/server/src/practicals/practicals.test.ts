@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, test } from '@jest/globals';
 import type {
   Lesson,
   PracticalHead,
@@ -16,50 +16,32 @@ import {
   type Practical,
 } from '@kivex/core';
 import { readFileSync } from 'node:fs';
-import {
-  freshDatabase,
-  makeLesson,
-  makeSchool,
-  serve,
-  type Client,
-  type TestSchool,
-  type TestServer,
-} from '../testing/test-server.js';
+import { ownSchool } from '../testing/own-school.js';
+import { makeLesson, type Client } from '../testing/test-server.js';
 
-let server: TestServer;
-let database: Awaited<ReturnType<typeof freshDatabase>>;
-let school: TestSchool;
-let teacher: Client;
+const world = ownSchool();
 let head: Client;
 const hydroxides = shippedPracticals.find((p) => /Hydroxide/.test(p.title))!;
 
 beforeAll(async () => {
-  database = await freshDatabase();
-  server = await serve(database.url);
-  school = await makeSchool(server);
-  teacher = await school.signIn('teacher');
-  head = await school.signIn('head');
-});
-afterAll(async () => {
-  await server.close();
-  await database.drop();
+  head = await world.school.signIn('head');
 });
 
-const add = async (document: object, shared = false, by = teacher) =>
+const add = async (document: object, shared = false, by = world.teacher) =>
   (await by.post<{ id: string }>('/api/practicals', { document, shared })).body.id;
-const show = (id: string, by = teacher) => by.get<WholePractical>(`/api/practicals/${id}`);
-const save = (id: string, document: object, from: number, by = teacher) =>
+const show = (id: string, by = world.teacher) => by.get<WholePractical>(`/api/practicals/${id}`);
+const save = (id: string, document: object, from: number, by = world.teacher) =>
   by.send<WholePractical & Problem>('PUT', `/api/practicals/${id}`, { document, from });
 
 describe('a practical', () => {
   test('is kept in versions; a lesson made from one stays as it was', async () => {
     const id = await add({ ...hydroxides, unknownsPerGroup: 1 });
-    const made = await teacher.post<Lesson>('/api/lessons', {
+    const made = await world.teacher.post<Lesson>('/api/lessons', {
       practical: id,
-      class: school.classId,
+      class: world.school.classId,
       startsAt: '2026-12-04T09:00:00Z',
       room: 'Lab 1',
-      groups: [{ row: 0, column: 0, students: school.students.slice(0, 2) }],
+      groups: [{ row: 0, column: 0, students: world.school.students.slice(0, 2) }],
     });
     expect(made.status).toBe(201);
     const saved = await save(id, { ...hydroxides, title: 'Another title' }, 1);
@@ -68,12 +50,12 @@ describe('a practical', () => {
       [2, 'The teacher'],
       [1, 'The teacher'],
     ]);
-    const lesson = (await teacher.get<Lesson>(`/api/lessons/${made.body.id}`)).body;
+    const lesson = (await world.teacher.get<Lesson>(`/api/lessons/${made.body.id}`)).body;
     expect([lesson.practical.title, lesson.practicalVersion]).toEqual([hydroxides.title, 1]);
-    expect((await teacher.get<Practical>(`/api/practicals/${id}/versions/1`)).body.title).toBe(
+    expect((await world.teacher.get<Practical>(`/api/practicals/${id}/versions/1`)).body.title).toBe(
       hydroxides.title,
     );
-    expect((await teacher.get(`/api/practicals/${id}/versions/7`)).status).toBe(404);
+    expect((await world.teacher.get(`/api/practicals/${id}/versions/7`)).status).toBe(404);
   });
   test('is not written over unseen: saving from an old version is refused', async () => {
     const id = await add(hydroxides, true);
@@ -91,21 +73,21 @@ describe('a practical', () => {
     const titles = async (c: Client) =>
       (await c.get<PracticalHead[]>('/api/practicals')).body.map((p) => p.title);
     expect(await titles(head)).not.toContain('Secret plan');
-    expect((await teacher.send('PATCH', `/api/practicals/${id}`, { shared: true })).status).toBe(204);
+    expect((await world.teacher.send('PATCH', `/api/practicals/${id}`, { shared: true })).status).toBe(204);
     expect(await titles(head)).toContain('Secret plan');
   });
   test('is archived and brought back; what came with Kivex cannot be made private', async () => {
-    const id = school.practical;
-    await teacher.send('PATCH', `/api/practicals/${id}`, { archived: true });
+    const id = world.school.practical;
+    await world.teacher.send('PATCH', `/api/practicals/${id}`, { archived: true });
     expect((await show(id)).body.head.archived).toBe(true);
-    await teacher.send('PATCH', `/api/practicals/${id}`, { archived: false });
+    await world.teacher.send('PATCH', `/api/practicals/${id}`, { archived: false });
     expect((await show(id)).body.head.archived).toBe(false);
-    expect((await teacher.send('PATCH', `/api/practicals/${id}`, { shared: false })).status).toBe(403);
+    expect((await world.teacher.send('PATCH', `/api/practicals/${id}`, { shared: false })).status).toBe(403);
     expect((await head.send('PATCH', `/api/practicals/${id}`, { shared: false })).status).toBe(409);
   });
   test('goes out as a file and comes back the same', async () => {
     const id = await add(hydroxides);
-    const file = await teacher.get(`/api/practicals/${id}/file`);
+    const file = await world.teacher.get(`/api/practicals/${id}/file`);
     expect(file.headers.get('content-disposition')).toMatch(/attachment; filename=".*kivex-practical\.json"/);
     const back = await add(JSON.parse(file.text) as object);
     expect((await show(back)).body.document).toEqual(hydroxides);
@@ -120,12 +102,12 @@ describe('a practical', () => {
       /not one of/,
     ],
   ])('that is %s is refused, each place with its sentence', async (_, document, field, detail) => {
-    const reply = await teacher.post<Problem>('/api/practicals', { document });
+    const reply = await world.teacher.post<Problem>('/api/practicals', { document });
     expect(reply.status).toBe(422);
     expect(reply.body.errors?.some((e) => field.test(e.field) && detail.test(e.detail))).toBe(true);
   });
   test('a lesson that was made under version 1 of the format reads as version 2', async () => {
-    const lesson = await makeLesson(teacher, school, { begin: false });
+    const lesson = await makeLesson(world.teacher, world.school, { begin: false });
     expect(lesson.practical.formatVersion).toBe(2);
     const { setUp: _s, clearUp: _c, asks: _a, before: _b, ...old } = hydroxides;
     const id = await add({ ...old, formatVersion: 1 });
@@ -136,12 +118,12 @@ describe('a practical', () => {
 describe('a syllabus of the school', () => {
   test('is carried by the practicals that use it as it stood, and reaches them when they are saved again', async () => {
     const own = { ...syllabusOf('core'), id: 'own', name: 'Ours', strictness: 'strict' };
-    const made = await teacher.post<{ id: string }>('/api/syllabuses', { document: own });
+    const made = await world.teacher.post<{ id: string }>('/api/syllabuses', { document: own });
     expect(made.status).toBe(201);
     const id = made.body.id;
     const practical = await add({ ...hydroxides, syllabus: id });
     expect((await show(practical)).body.document.ownSyllabus).toMatchObject({ id, strictness: 'strict' });
-    const looser = await teacher.send<WholeSyllabus>('PUT', `/api/syllabuses/${id}`, {
+    const looser = await world.teacher.send<WholeSyllabus>('PUT', `/api/syllabuses/${id}`, {
       document: { ...own, strictness: 'generous' },
       from: 1,
     });
@@ -154,7 +136,7 @@ describe('a syllabus of the school', () => {
   test('with a word no one reads is refused at its place', async () => {
     const core = syllabusOf('core');
     const own = { ...core, id: 'x', wording: { flame: { colour: { 'K+': { strict: ['mauvish'] } } } } };
-    const reply = await teacher.post<Problem>('/api/syllabuses', { document: own });
+    const reply = await world.teacher.post<Problem>('/api/syllabuses', { document: own });
     expect(reply.status).toBe(422);
     expect(reply.body.errors?.[0]?.field).toMatch(/wording, flame, colour, K\+/);
   });
@@ -168,5 +150,5 @@ test('the published schemas are those the code checks by (node scripts/schemas.m
   const plain = (schema: object) => JSON.parse(JSON.stringify(schema)) as object;
   expect(published('practical')).toEqual(plain(practicalSchema));
   expect(published('syllabus')).toEqual(plain(syllabusSchema));
-  expect((await server.client().get('/api/practicals/schema')).body).toEqual(plain(practicalSchema));
+  expect((await world.server.client().get('/api/practicals/schema')).body).toEqual(plain(practicalSchema));
 });

@@ -17,6 +17,8 @@ import { ApiProperty } from '@nestjs/swagger';
 import { IsBoolean, IsNumber, IsString, IsUUID, Max, MaxLength, Min, Matches } from 'class-validator';
 import type { Request, Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { goneSignal } from '../heavy/gone-signal.js';
+import { originOf } from '../input/origin.js';
 import { attachment } from '../sheets/attachment.js';
 import { PreparationService } from './preparation.service.js';
 
@@ -40,9 +42,6 @@ class TakingDto {
   @MaxLength(160)
   reason: string;
 }
-
-/** Where the pages are, as the browser that asks sees it. */
-const originOf = (request: Request): string => `${request.protocol}://${request.get('host') ?? 'localhost'}`;
 
 @Controller('api/lessons/:id/preparation')
 @AllowedTo(...anyStaff)
@@ -100,6 +99,7 @@ export class PreparationController {
       originOf(request),
       keys,
       Math.max(0, Math.floor(Number(skip)) || 0),
+      goneSignal(response),
     );
     return pdf(response, 'kivex-labels.pdf', bytes);
   }
@@ -109,7 +109,11 @@ export class PreparationController {
     @Param('id', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
-    return pdf(response, 'kivex-prep-sheet.pdf', await this.preparation.sheet(staff, id));
+    return pdf(
+      response,
+      'kivex-prep-sheet.pdf',
+      await this.preparation.sheet(staff, id, goneSignal(response)),
+    );
   }
   @Get('risk.pdf')
   async risk(
@@ -117,7 +121,11 @@ export class PreparationController {
     @Param('id', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
-    return pdf(response, 'kivex-risk-sheet.pdf', await this.preparation.riskPdf(staff, id));
+    return pdf(
+      response,
+      'kivex-risk-sheet.pdf',
+      await this.preparation.riskPdf(staff, id, goneSignal(response)),
+    );
   }
   @Get('calendar.ics')
   async calendar(

@@ -30,23 +30,12 @@ import { createEvents, type EventAttributes } from 'ics';
 import { Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
+import { HeavyService } from '../heavy/heavy.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { labelSheet } from '../printing/label-sheet.js';
-import { pdfOf } from '../printing/pdf.js';
-import { prepSheet } from '../printing/prep-sheet.js';
-import { riskSheet } from '../printing/risk-sheet.js';
+import { when } from '../printing/when.js';
 import { badInput, notFound } from '../problems/problems.js';
 import { StoreService, today } from '../store/store.service.js';
 import { PrepSubstitutionRow, PrepTickRow } from './preparation.entities.js';
-
-const when = (iso: string): string =>
-  new Date(iso).toLocaleString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 @Injectable()
 export class PreparationService {
@@ -55,6 +44,7 @@ export class PreparationService {
     @InjectRepository(PrepSubstitutionRow) private readonly substitutions: Repository<PrepSubstitutionRow>,
     private readonly views: LessonViewsService,
     private readonly store: StoreService,
+    private readonly heavy: HeavyService,
   ) {}
 
   async show(staff: StaffCaller, lessonId: string): Promise<Preparation> {
@@ -208,18 +198,20 @@ export class PreparationService {
     return value;
   }
 
-  async sheet(staff: StaffCaller, lessonId: string): Promise<Uint8Array> {
+  /** @param gone fires when the asker has left. */
+  async sheet(staff: StaffCaller, lessonId: string, gone: AbortSignal): Promise<Uint8Array> {
     const { lesson, size, settings, needs, tasks } = await this.work(staff, lessonId);
     const { ticks } = await this.show(staff, lessonId);
     const kind = plateKindOf(lesson.planning.plate);
-    return pdfOf(
-      prepSheet({
+    return this.heavy.paper(
+      'prepSheet',
+      {
         title: `Prepare: ${lesson.title}`,
         under: `${lesson.className}, ${when(lesson.startsAt)}, ${lesson.room}. ${size.groups} groups, ${size.students} students. ${Math.round(settings.surplus * 100)} % more for spills and repeats.`,
         startsAt: lesson.startsAt,
         needs,
         tasks,
-        done: new Set(ticks.filter((t) => t.done).map((t) => t.key)),
+        done: ticks.filter((t) => t.done).map((t) => t.key),
         apparatus: apparatusFor(lesson.practical, size),
         waste: wasteOf(lesson.practical, size, settings),
         names: Object.fromEntries(lesson.samples.map((s) => [s.key, s.label])),
@@ -230,8 +222,9 @@ export class PreparationService {
             lesson.practical.tests.map((t) => [t.test, testOf(t.test).name.split(/[:,]/)[0]!]),
           ),
         },
-        when,
-      }),
+      },
+      staff.schoolId,
+      gone,
     );
   }
 
@@ -254,20 +247,28 @@ export class PreparationService {
     origin: string,
     only: readonly string[],
     skip: number,
+    gone: AbortSignal,
   ): Promise<Uint8Array> {
     const labels = await this.labels(staff, lessonId);
     const chosen = only.length ? labels.filter((l) => only.includes(l.key)) : labels;
     if (!chosen.length) throw badInput('Choose at least one label.', 'only');
-    return pdfOf(labelSheet(chosen, origin, skip));
+    return this.heavy.paper('labels', { labels: chosen, origin, skip }, staff.schoolId, gone);
   }
 
-  async riskPdf(staff: StaffCaller, lessonId: string): Promise<Uint8Array> {
+  async riskPdf(staff: StaffCaller, lessonId: string, gone: AbortSignal): Promise<Uint8Array> {
     const { lesson, size, settings } = await this.work(staff, lessonId);
-    return pdfOf(
-      riskSheet(riskOf(lesson.practical), wasteOf(lesson.practical, size, settings), {
-        title: `Risk sheet: ${lesson.title}`,
-        under: `${lesson.className}, ${when(lesson.startsAt)}, ${lesson.room}`,
-      }),
+    return this.heavy.paper(
+      'riskSheet',
+      {
+        risk: riskOf(lesson.practical),
+        waste: wasteOf(lesson.practical, size, settings),
+        head: {
+          title: `Risk sheet: ${lesson.title}`,
+          under: `${lesson.className}, ${when(lesson.startsAt)}, ${lesson.room}`,
+        },
+      },
+      staff.schoolId,
+      gone,
     );
   }
 }

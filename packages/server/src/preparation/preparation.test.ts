@@ -1,32 +1,18 @@
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { Bench, Lesson, Preparation, Problem, Room, Store } from '@kivex/contract';
 import { shippedPracticals, type Label } from '@kivex/core';
 import { PracticalsService } from '../practicals/practicals.service.js';
-import {
-  freshDatabase,
-  join,
-  makeSchool,
-  serve,
-  type Client,
-  type TestSchool,
-  type TestServer,
-} from '../testing/test-server.js';
+import { ownSchool } from '../testing/own-school.js';
+import { join, type Client } from '../testing/test-server.js';
 import { download } from '../testing/uploads.js';
 
-let server: TestServer;
-let database: Awaited<ReturnType<typeof freshDatabase>>;
-let school: TestSchool;
-let teacher: Client;
+const world = ownSchool();
 let technician: Client;
 let lesson: Lesson;
 const anions = shippedPracticals.find((p) => /Which anion/.test(p.title))!;
 
 beforeAll(async () => {
-  database = await freshDatabase();
-  server = await serve(database.url);
-  school = await makeSchool(server);
-  teacher = await school.signIn('teacher');
-  technician = await school.signIn('technician');
+  technician = await world.school.signIn('technician');
   await technician.post('/api/rooms', {
     name: 'Lab 4',
     plan: {
@@ -41,21 +27,17 @@ beforeAll(async () => {
   });
   lesson = (await makeFrom('Lab 4')).body;
 });
-afterAll(async () => {
-  await server.close();
-  await database.drop();
-});
 
 async function makeFrom(room: string) {
-  const practical = await server.app.get(PracticalsService).add(school.schoolId, anions);
-  return teacher.post<Lesson>('/api/lessons', {
+  const practical = await world.server.app.get(PracticalsService).add(world.school.schoolId, anions);
+  return world.teacher.post<Lesson>('/api/lessons', {
     practical,
-    class: school.classId,
+    class: world.school.classId,
     startsAt: '2026-12-04T09:00:00.000Z',
     room,
     groups: [
-      { row: 0, column: 0, students: school.students.slice(0, 2) },
-      { row: 0, column: 1, students: school.students.slice(2) },
+      { row: 0, column: 0, students: world.school.students.slice(0, 2) },
+      { row: 0, column: 1, students: world.school.students.slice(2) },
     ],
   });
 }
@@ -92,7 +74,7 @@ describe('preparing a lesson', () => {
   test('ticks say who and when, and can be taken back without being rubbed out', async () => {
     await technician.post(at('/ticks'), { key: 'labels', done: true });
     expect((await show()).ticks).toMatchObject([{ key: 'labels', done: true, by: 'The technician' }]);
-    await teacher.post(at('/ticks'), { key: 'labels', done: false });
+    await world.teacher.post(at('/ticks'), { key: 'labels', done: false });
     expect((await show()).ticks).toMatchObject([{ key: 'labels', done: false, by: 'The teacher' }]);
     expect((await technician.post<Problem>(at('/ticks'), { key: 'fly', done: true })).status).toBe(422);
   });
@@ -167,8 +149,10 @@ describe('planning a lesson', () => {
     skip: ['A1'],
   };
   test('is kept and given back', async () => {
-    expect((await teacher.send('PUT', `/api/lessons/${lesson.id}/planning`, planning)).status).toBe(204);
-    expect((await teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.planning).toEqual(planning);
+    expect((await world.teacher.send('PUT', `/api/lessons/${lesson.id}/planning`, planning)).status).toBe(
+      204,
+    );
+    expect((await world.teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.planning).toEqual(planning);
   });
   test.each<[string, object, RegExp]>([
     ['a surplus below nothing', { surplus: -1 }, /surplus/],
@@ -176,7 +160,7 @@ describe('planning a lesson', () => {
     ['a well that is none', { skip: ['top left'] }, /Wells/],
     ['a stranger key', { colour: 'red' }, /not known/],
   ])('%s is refused', async (_, change, detail) => {
-    const reply = await teacher.send<Problem>('PUT', `/api/lessons/${lesson.id}/planning`, {
+    const reply = await world.teacher.send<Problem>('PUT', `/api/lessons/${lesson.id}/planning`, {
       ...planning,
       ...change,
     });
@@ -186,7 +170,7 @@ describe('planning a lesson', () => {
 
 describe('dealing', () => {
   const deal = (id: string, pinned: object) =>
-    teacher.send<Lesson & Problem>('PUT', `/api/lessons/${id}/dealing`, { pinned });
+    world.teacher.send<Lesson & Problem>('PUT', `/api/lessons/${id}/dealing`, { pinned });
   test('keeps what is pinned, and neighbours apart', async () => {
     const [one, two] = lesson.groupList;
     const jars = lesson.samples
@@ -204,8 +188,8 @@ describe('dealing', () => {
   });
   test('nobody meets a sample again where there is another', async () => {
     const first = (await makeFrom('Lab 4')).body;
-    await teacher.send('PUT', `/api/lessons/${first.id}/state`, { state: 'running' });
-    const student = await join(server, school, first, 0);
+    await world.teacher.send('PUT', `/api/lessons/${first.id}/state`, { state: 'running' });
+    const student = await join(world.server, world.school, first, 0);
     // The names to choose from are the syllabus's; nothing else on the bench speaks of what a jar holds.
     const { choices, ...bench } = (await student.get<Bench>('/api/bench')).body;
     expect(choices).toEqual([['CO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-']]);
@@ -221,8 +205,11 @@ describe('dealing', () => {
   });
   test('groups change benches', async () => {
     const [one, two] = lesson.groupList;
-    await teacher.send('PUT', `/api/lessons/${lesson.id}/groups/${one!.id}/bench`, { row: 0, column: 1 });
-    const now = (await teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.groupList;
+    await world.teacher.send('PUT', `/api/lessons/${lesson.id}/groups/${one!.id}/bench`, {
+      row: 0,
+      column: 1,
+    });
+    const now = (await world.teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.groupList;
     expect(now.find((g) => g.id === one!.id)!.bench).toEqual([0, 1]);
     expect(now.find((g) => g.id === two!.id)!.bench).toEqual([0, 0]);
   });

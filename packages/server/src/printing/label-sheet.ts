@@ -69,12 +69,16 @@ function labelBox(label: Label, origin: string): Content {
 const chunks = <T>(list: readonly T[], size: number): T[][] =>
   Array.from({ length: Math.ceil(list.length / size) }, (_, i) => list.slice(i * size, (i + 1) * size));
 
-/**
- * A sheet of labels, each as often as it has copies.
- * @param skip labels already used up on the first sheet.
- * @param origin address the QR codes open, without a slash at its end.
- */
-export function labelSheet(labels: readonly Label[], origin: string, skip = 0): TDocumentDefinitions {
+export interface LabelSheetInput {
+  readonly labels: readonly Label[];
+  /** Address the QR codes open, without a slash at its end. */
+  readonly origin: string;
+  /** Labels already used up on the first sheet. */
+  readonly skip?: number;
+}
+
+/** A sheet of labels, each as often as it has copies. */
+export function labelSheet({ labels, origin, skip = 0 }: LabelSheetInput): TDocumentDefinitions {
   const each: (Label | null)[] = [
     ...Array.from({ length: Math.min(skip, across * down - 1) }, () => null),
     ...labels.flatMap((label) => Array.from({ length: label.copies }, () => label)),

@@ -1,35 +1,29 @@
-/** PDF on A4 with the app's own typeface; nothing is fetched, no file but the fonts is read. */
+/** PDF on A4 with the app's own typeface, and others for scripts it lacks; nothing is fetched, no file but the fonts is read. */
 import type { Content, ContentText, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import pdfmake from 'pdfmake';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-
-const require = createRequire(import.meta.url);
-const family = (name: string, file: string) => {
-  const folder = join(dirname(require.resolve(`@fontsource/${name}/package.json`)), 'files');
-  const at = (style: string) => join(folder, `${file}-latin-${style}.woff`);
-  return {
-    normal: at('400-normal'),
-    bold: at('700-normal'),
-    italics: at('400-normal'),
-    bolditalics: at('700-normal'),
-  };
-};
+import { fonts, withScripts } from './scripts.js';
 
 /** The part of pdfmake that is used here. */
 interface Engine {
-  setFonts(fonts: Record<string, ReturnType<typeof family>>): void;
+  setFonts(
+    fonts: Record<string, { normal: string; bold: string; italics: string; bolditalics: string }>,
+  ): void;
   setUrlAccessPolicy(allow: (url: string) => boolean): void;
   setLocalAccessPolicy(allow: (path: string) => boolean): void;
   createPdf(document: TDocumentDefinitions): { getBuffer(): Promise<Uint8Array> };
 }
 const engine = pdfmake as unknown as Engine;
-engine.setFonts({
-  Atkinson: family('atkinson-hyperlegible-next', 'atkinson-hyperlegible-next'),
-  Mono: family('atkinson-hyperlegible-mono', 'atkinson-hyperlegible-mono'),
-});
+engine.setFonts(
+  Object.fromEntries(
+    Object.entries(fonts).map(([name, { normal, bold }]) => [
+      name,
+      { normal, bold, italics: normal, bolditalics: bold },
+    ]),
+  ),
+);
 engine.setUrlAccessPolicy(() => false);
-engine.setLocalAccessPolicy((path) => path.includes('@fontsource'));
+const fontFiles = new Set(Object.values(fonts).flatMap(({ normal, bold }) => [normal, bold]));
+engine.setLocalAccessPolicy((path) => fontFiles.has(path));
 
 export const ink = '#16233a';
 export const softInk = '#4d5a6e';
@@ -128,4 +122,4 @@ export const table = (
 
 /** The bytes of a document. */
 export const pdfOf = (document: TDocumentDefinitions): Promise<Uint8Array> =>
-  engine.createPdf(document).getBuffer();
+  engine.createPdf(withScripts(document)).getBuffer();

@@ -13,6 +13,7 @@ import {
 } from '@kivex/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { a4Sheet, rich, rule, softInk, table } from './pdf.js';
+import { when } from './when.js';
 
 export interface PrepSheet {
   readonly title: string;
@@ -21,7 +22,8 @@ export interface PrepSheet {
   readonly startsAt: string;
   readonly needs: LessonNeeds;
   readonly tasks: readonly PrepTask[];
-  readonly done: ReadonlySet<string>;
+  /** Keys of the tasks that are done. */
+  readonly done: readonly string[];
   readonly apparatus: readonly ApparatusLine[];
   readonly waste: readonly WasteLine[];
   readonly names: Readonly<Record<string, string>>;
@@ -30,8 +32,6 @@ export interface PrepSheet {
     readonly wells: readonly PlacedWell[];
     readonly tests: Readonly<Record<string, string>>;
   } | null;
-  /** Time zone for what is due when. */
-  readonly when: (iso: string) => string;
 }
 
 const cm3 = (mL: number | null): string =>
@@ -118,14 +118,11 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
       [12, 96, '*'],
       ['', 'Begin by', 'Task'],
       sheet.tasks.map((task) => [
-        sheet.done.has(task.key) ? ticked() : box(),
+        sheet.done.includes(task.key) ? ticked() : box(),
         {
           stack: [
             {
-              text:
-                task.hoursBefore < 0
-                  ? 'after the lesson'
-                  : sheet.when(dueAt(sheet.startsAt, task.hoursBefore)),
+              text: task.hoursBefore < 0 ? 'after the lesson' : when(dueAt(sheet.startsAt, task.hoursBefore)),
             },
             { text: leadTime(task.hoursBefore), fontSize: 7, color: softInk },
           ],

@@ -65,7 +65,9 @@ describe('a sheet of labels', () => {
     [14, 1, 2],
     [3, 99, 2],
   ])('%d labels after %d used up fill %d pages of fourteen', async (copies, skip, count) =>
-    expect(pages(await pdfOf(labelSheet([label(copies)], 'http://localhost:4180', skip)))).toBe(count),
+    expect(
+      pages(await pdfOf(labelSheet({ labels: [label(copies)], origin: 'http://localhost:4180', skip }))),
+    ).toBe(count),
   );
 });
 
@@ -87,16 +89,19 @@ describe.each(shippedPracticals.map((p) => [p.title, p] as const))('the papers o
         startsAt: '2026-12-01T10:00:00Z',
         needs,
         tasks: prepTasks(practical, needs),
-        done: new Set(['labels']),
+        done: ['labels'],
         apparatus: apparatusFor(practical, size),
         waste: wasteOf(practical, size),
         names,
         plate: { kind, wells: layPlate(kind, plateRows(practical)), tests: {} },
-        when: (iso) => iso,
       }),
     );
     const risk = await pdfOf(
-      riskSheet(riskOf(practical), wasteOf(practical, size), { title: practical.title, under: 'x' }),
+      riskSheet({
+        risk: riskOf(practical),
+        waste: wasteOf(practical, size),
+        head: { title: practical.title, under: 'x' },
+      }),
     );
     for (const bytes of [sheet, risk]) {
       expect(pages(bytes)).toBeGreaterThan(0);
@@ -114,6 +119,8 @@ describe.each(shippedPracticals.map((p) => [p.title, p] as const))('the papers o
       keepsWeeks: (r) => makingOf(r as ReagentId).keepsWeeks,
     });
     const count = labels.reduce((n, l) => n + l.copies, 0);
-    expect(pages(await pdfOf(labelSheet(labels, 'http://192.168.100.200:4180')))).toBe(Math.ceil(count / 14));
+    expect(pages(await pdfOf(labelSheet({ labels, origin: 'http://192.168.100.200:4180' })))).toBe(
+      Math.ceil(count / 14),
+    );
   });
 });

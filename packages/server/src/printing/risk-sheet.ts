@@ -15,12 +15,14 @@ const onlyWords = (step: Risk['tests'][number]['steps'][number]): string =>
     .filter(Boolean)
     .join(', ');
 
-/** @param head lesson or practical, day, room. */
-export function riskSheet(
-  risk: Risk,
-  waste: readonly WasteLine[],
-  head: { readonly title: string; readonly under: string },
-): TDocumentDefinitions {
+export interface RiskSheetInput {
+  readonly risk: Risk;
+  readonly waste: readonly WasteLine[];
+  /** Lesson or practical, day, room. */
+  readonly head: { readonly title: string; readonly under: string };
+}
+
+export function riskSheet({ risk, waste, head }: RiskSheetInput): TDocumentDefinitions {
   const content: Content[] = [
     {
       table: { widths: ['*'], body: [[{ text: risk.deference, bold: true, margin: [6, 5, 6, 5] }]] },

@@ -16,6 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { Tidy } from '../input/tidy.js';
 import { PlacesDto } from './places.dto.js';
 import { RoomsService } from './rooms.service.js';
 
@@ -37,6 +38,7 @@ class RoomPlanDto {
 }
 class RoomDto {
   @ApiProperty()
+  @Tidy()
   @IsString()
   @Matches(/\S/, { message: 'Name the room, such as Lab 2.' })
   @MaxLength(60, { message: 'A room name has at most 60 characters.' })

@@ -19,23 +19,22 @@ import {
 import { readFormula, usualStock } from '@kivex/core';
 import type { Request, Response } from 'express';
 import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { goneSignal } from '../heavy/gone-signal.js';
+import { HeavyService } from '../heavy/heavy.service.js';
 import { badInput } from '../problems/problems.js';
 import { attachment } from '../sheets/attachment.js';
-import {
-  bytesOf,
-  readSheet,
-  sheetKindNames,
-  sheetTypes,
-  writeSheet,
-  type SheetKind,
-} from '../sheets/sheets.js';
+import { sheetKindNames, sheetTypes, type ReadTable, type SheetKind } from '../sheets/sheet-kinds.js';
+import { uploadedSheet } from '../sheets/uploaded.js';
 import { BatchMarksDto, MoveDto, NewBatchDto, StoreItemDto } from './store.dto.js';
 import { StoreService, today } from './store.service.js';
 
 @Controller('api/store')
 @AllowedTo(...anyStaff)
 export class StoreController {
-  constructor(private readonly store: StoreService) {}
+  constructor(
+    private readonly store: StoreService,
+    private readonly heavy: HeavyService,
+  ) {}
 
   @Get()
   show(@ByStaff() staff: StaffCaller): Promise<Store> {
@@ -105,13 +104,20 @@ export class StoreController {
   ): Promise<StreamableFile> {
     const { items } = await this.store.show(staff.schoolId);
     attachment(response, `kivex-store-${today()}.${kind}`, sheetTypes[kind]);
-    return new StreamableFile(await writeSheet(kind, 'Store', stockTable(items)));
+    return new StreamableFile(
+      await this.heavy.paper(
+        'sheetFile',
+        { kind, name: 'Store', rows: stockTable(items) },
+        staff.schoolId,
+        goneSignal(response),
+      ),
+    );
   }
   /** Says what a sheet would bring, and changes nothing. */
   @Post('sheet/preview')
   @HttpCode(200)
   async preview(@Req() request: Request): Promise<StockPreview> {
-    const read = readStock(await readSheet(bytesOf(request)));
+    const read = stockIn(await this.heavy.readSheet(uploadedSheet(request)));
     return {
       problem: read.problem,
       rows: read.rows.map(({ line, item, batch, problem }) => ({
@@ -130,10 +136,18 @@ export class StoreController {
     @ByStaff() staff: StaffCaller,
     @Req() request: Request,
   ): Promise<{ items: number; batches: number }> {
-    const read: ReadStock = readStock(await readSheet(bytesOf(request)));
+    const read: ReadStock = stockIn(await this.heavy.readSheet(uploadedSheet(request)));
     if (read.problem) throw badInput(read.problem, 'file');
     return this.store.bringIn(staff, read);
   }
+}
+
+/** The stock in a sheet; where the sheet went on too far, a last row says so. */
+function stockIn({ rows, cut }: ReadTable): ReadStock {
+  const read = readStock(rows);
+  if (!cut || read.problem) return read;
+  const left = 'This sheet goes on beyond what is read at once; bring the rest in a sheet of its own.';
+  return { ...read, rows: [...read.rows, { line: rows.length + 1, item: null, batch: null, problem: left }] };
 }
 
 function checkItem({ formula, percent, density }: StoreItemDto): void {

@@ -5,6 +5,7 @@ import type { ReadStock, StockBatchFields, StockItemFields } from '@kivex/core/f
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { EntityManager, In, IsNull, Repository } from 'typeorm';
+import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
@@ -12,6 +13,8 @@ import { StockMoveRow, StoreBatch, StoreItem } from './store.entities.js';
 
 const mostItems = 2000;
 const mostMoves = 100;
+/** Rows written in one statement. */
+const rowsAtOnce = 300;
 /** Amounts below this are rounding, not stock. */
 const nothing = 1e-6;
 
@@ -187,28 +190,51 @@ export class StoreService {
     });
   }
 
-  /** Brings a sheet in: an item by its name and formula is the same item; its batches by their code. */
+  /** Brings a sheet in, all of it or nothing: an item by its name and formula is the same item; its batches by their code. */
   async bringIn(staff: StaffCaller, { rows }: ReadStock): Promise<{ items: number; batches: number }> {
     const have = await this.list(staff.schoolId);
     const byName = new Map(have.map((i) => [`${i.name.toLowerCase()}|${i.formula}`, i.id]));
     const codes = new Set(have.flatMap((i) => i.batches.map((b) => `${i.id}|${b.code}`)));
-    let items = 0;
-    let batches = 0;
+    const at = new Date();
+    const items: QueryDeepPartialEntity<StoreItem>[] = [];
+    const batches: QueryDeepPartialEntity<StoreBatch>[] = [];
+    const moves: QueryDeepPartialEntity<StockMoveRow>[] = [];
     for (const { item, batch } of rows) {
       if (!item) continue;
       const key = `${item.name.toLowerCase()}|${item.formula}`;
-      let id = byName.get(key);
-      if (id === undefined) {
-        id = await this.addItem(staff.schoolId, item);
-        byName.set(key, id);
-        items++;
+      let itemId = byName.get(key);
+      if (itemId === undefined) {
+        itemId = uuidv7();
+        byName.set(key, itemId);
+        items.push({ id: itemId, schoolId: staff.schoolId, ...item, removedAt: null });
       }
-      if (!batch || codes.has(`${id}|${batch.code}`)) continue;
-      await this.addBatch(staff, id, batch, 'from a sheet');
-      codes.add(`${id}|${batch.code}`);
-      batches++;
+      if (!batch || codes.has(`${itemId}|${batch.code}`)) continue;
+      codes.add(`${itemId}|${batch.code}`);
+      const { code, amount, opened, expires } = batch;
+      const id = uuidv7();
+      batches.push({ id, itemId, code, amount, opened, expires, createdAt: at });
+      if (amount > 0)
+        moves.push({
+          id: uuidv7(),
+          batchId: id,
+          amount,
+          reason: 'from a sheet',
+          lessonId: null,
+          staffId: staff.id,
+          at,
+        });
     }
-    return { items, batches };
+    if (have.length + items.length > mostItems)
+      throw conflict(`The store holds ${mostItems} kinds of thing at most; take some out first.`);
+    await this.items.manager.transaction(async (db) => {
+      for (let i = 0; i < items.length; i += rowsAtOnce)
+        await db.insert(StoreItem, items.slice(i, i + rowsAtOnce));
+      for (let i = 0; i < batches.length; i += rowsAtOnce)
+        await db.insert(StoreBatch, batches.slice(i, i + rowsAtOnce));
+      for (let i = 0; i < moves.length; i += rowsAtOnce)
+        await db.insert(StockMoveRow, moves.slice(i, i + rowsAtOnce));
+    });
+    return { items: items.length, batches: batches.length };
   }
 
   /** What was taken for a lesson, newest first. */

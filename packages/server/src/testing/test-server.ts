@@ -1,6 +1,6 @@
 /** A real server on a database of its own, for tests; and people of a small school to call it with. */
 import 'reflect-metadata';
-import type { Bench, Lesson } from '@kivex/contract';
+import type { Bench, EntryBatch, EventsReceipt, Lesson, Problem } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars } from '@kivex/core';
 import type { INestApplication } from '@nestjs/common';
 import { createConnection } from 'mysql2/promise';
@@ -72,7 +72,7 @@ export class Client {
     const json = /json/.test(response.headers.get('content-type') ?? '');
     return {
       status: response.status,
-      body: (json ? JSON.parse(text) : {}) as T,
+      body: (json && text ? JSON.parse(text) : {}) as T,
       text,
       headers: response.headers,
     };
@@ -163,6 +163,8 @@ export async function makeSchool(server: TestServer, mark = ''): Promise<TestSch
   };
 }
 
+const benches = new WeakMap<Client, Omit<EntryBatch, 'events'>>();
+
 /** A lesson of two groups side by side: the first two students, the last two. */
 export async function makeLesson(
   teacher: Client,
@@ -184,26 +186,56 @@ export async function makeLesson(
   return made.body;
 }
 
-/** Joins a student to a lesson. */
+/** Joins a student to a lesson, on a device of their own where none is given. */
 export async function join(
   server: TestServer,
   school: TestSchool,
-  lesson: Lesson,
+  lesson: Pick<Lesson, 'joinCode'>,
   student: number,
+  client = server.client(),
 ): Promise<Client> {
-  const client = server.client();
   const reply = await client.post('/api/join', {
     code: lesson.joinCode,
     student: school.students[student],
     pin: pins[student],
   });
   if (reply.status !== 204) throw new Error(reply.text);
+  if (!benches.has(client)) await batchFor(client);
   return client;
 }
 
 export const benchOf = async (student: Client): Promise<Bench> =>
   (await student.get<Bench>('/api/bench')).body;
 
+/** Moves a lesson on. */
+export const move = (
+  teacher: Client,
+  lesson: Pick<Lesson, 'id'>,
+  state: string,
+): Promise<Reply<Problem & Lesson>> => teacher.send('PUT', `/api/lessons/${lesson.id}/state`, { state });
+
+/** Sends entries as the student's own device does: with whose they are, as the bench last said. */
+export async function send(
+  student: Client,
+  events: readonly unknown[],
+  change: Partial<EntryBatch> = {},
+): Promise<Reply<EventsReceipt & Problem>> {
+  return student.post('/api/bench/events', { ...(await batchFor(student)), events, ...change });
+}
+/** What goes with every entry of a student. */
+export async function batchFor(student: Client): Promise<Omit<EntryBatch, 'events'>> {
+  const { status, body } = await student.get<Bench>('/api/bench');
+  if (status === 200)
+    benches.set(student, {
+      lesson: body.lesson.id,
+      group: body.group.id,
+      student: body.me.id,
+      sent: new Date().toISOString(),
+    });
+  const known = benches.get(student);
+  if (!known) throw new Error('this student has never been at a bench');
+  return known;
+}
 /** An entry as a device makes it. */
 export const entry = (body: object, id = uuidv7()) => ({ id, at: new Date().toISOString(), body });
 export const saw = (sample: string, colour: string, more: object = {}) => ({

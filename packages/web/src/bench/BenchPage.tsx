@@ -1,21 +1,14 @@
 /** A student's bench: one thing at a time, four places to be, always saying whether everything is safe. */
 import { Box, chakra } from '@chakra-ui/react';
-import {
-  BookOpenText,
-  CloudOff,
-  CloudUpload,
-  CircleCheck,
-  Hand,
-  HandHelping,
-  PencilLine,
-  Tag,
-} from 'lucide-react';
+import { BookOpenText, CircleCheck, Hand, HandHelping, PencilLine, Tag } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { useOnline } from '../kit/shell/online.js';
 import { recordOf, useBench } from './bench-store.js';
+import { OthersHere } from './OthersHere.js';
+import { savedMark, SavedMark } from './SavedMark.js';
 import { HandIn } from './HandIn.js';
 import { Method } from './Method.js';
 import { Naming } from './Naming.js';
@@ -35,7 +28,20 @@ type Place = (typeof places)[number]['id'];
 const placeKey = 'kivex-bench-place';
 
 export default function BenchPage() {
-  const { status, bench, waiting, reached: answered, problem, open, log, leave } = useBench();
+  const {
+    status,
+    bench,
+    waiting,
+    others,
+    reached: answered,
+    together,
+    durable,
+    problem,
+    open,
+    log,
+    handOver,
+    leave,
+  } = useBench();
   // The device knows that it has no network before the server's silence tells.
   const reached = useOnline() && answered;
   const go = useNavigate();
@@ -87,20 +93,7 @@ export default function BenchPage() {
             {bench.group.name} <chakra.span fontWeight="400">· {bench.me.name}</chakra.span>
           </chakra.h1>
           <Box role="status" fontSize="sm" display="flex" alignItems="center" gap="1.5" color="#dbe5ee">
-            {unsent.length > 0 ? (
-              <>
-                <CloudUpload size={16} aria-hidden /> {unsent.length} safe on this device,{' '}
-                {reached ? 'going up' : 'waiting for the network'}
-              </>
-            ) : reached ? (
-              <>
-                <CircleCheck size={16} aria-hidden /> All saved
-              </>
-            ) : (
-              <>
-                <CloudOff size={16} aria-hidden /> No network; go on, nothing is lost
-              </>
-            )}
+            <SavedMark {...savedMark({ waiting, reached, together, held: bench.held.length })} />
           </Box>
         </Box>
         <Button
@@ -129,9 +122,16 @@ export default function BenchPage() {
       >
         {bench.lesson.state === 'marking' && (
           <Notice tone="look" action={<Button onClick={signOut}>Leave this bench</Button>}>
-            The lesson is over. What you log now still goes in until the marks come out.
+            The lesson is over. What you log now goes to your teacher, who decides whether it counts.
           </Notice>
         )}
+        {!durable && (
+          <Notice tone="look">
+            This device cannot keep entries (its storage is full or shut). They go up as you log them; leave
+            this page open until it says “All saved”.
+          </Notice>
+        )}
+        <OthersHere others={others} lesson={bench.lesson.id} handOver={handOver} />
         {refused.map((w) => (
           <Notice key={w.event.id} tone="stop">
             This could not go in: {w.refused} It is kept on this device.

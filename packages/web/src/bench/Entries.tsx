@@ -1,7 +1,7 @@
 /** What has been logged for one sample: nothing is rubbed out, a correction stands beside the first entry. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { StudentName } from '@kivex/contract';
-import { isTestId, type GroupRecord, type ObservationEntry } from '@kivex/core';
+import { isTestId, type GroupRecord, type LessonEvent, type ObservationEntry } from '@kivex/core';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
@@ -15,10 +15,12 @@ interface EntriesProps {
   readonly sample: string;
   readonly students: readonly StudentName[];
   readonly waiting: readonly Waiting[];
+  /** Kept apart for the teacher's word. */
+  readonly held: readonly LessonEvent[];
   readonly correct: (entry: ObservationEntry) => void;
 }
 
-export function Entries({ record, sample, students, waiting, correct }: EntriesProps) {
+export function Entries({ record, sample, students, waiting, held, correct }: EntriesProps) {
   const entries = record.observations.filter((o) => o.body.sample === sample);
   if (!entries.length) return null;
   return (
@@ -46,6 +48,7 @@ export function Entries({ record, sample, students, waiting, correct }: EntriesP
                 {entry.body.corrects && ', a correction'}
                 {entry.correctedBy && ', corrected below'}
                 {waiting.some((w) => w.event.id === entry.id) && ', on this device'}
+                {held.some((e) => e.id === entry.id) && ', waits for your teacher'}
               </chakra.div>
             </Box>
             {!entry.correctedBy && (

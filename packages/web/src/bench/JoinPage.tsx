@@ -11,13 +11,15 @@ import { request, type RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useBench } from './bench-store.js';
+import { OthersHere } from './OthersHere.js';
 
 export default function JoinPage() {
   const go = useNavigate();
-  const { status, open } = useBench();
+  const { status, others, look, open } = useBench();
   const [code, setCode] = useState('');
   const [names, setNames] = useState<JoinNames>();
   const [student, setStudent] = useState('');
+  const [name, setName] = useState('');
   const [pin, setPin] = useState('');
   const [wrong, setWrong] = useState<{ field?: string; detail: string }>();
   const [busy, setBusy] = useState(false);
@@ -27,6 +29,8 @@ export default function JoinPage() {
       .then(({ empty }) => empty && go('/first-school'))
       .catch(() => undefined);
   }, [go]);
+  // Whoever comes to this device is told what is still on it.
+  useEffect(() => void look(), [look]);
 
   if (status === 'joined') return <Navigate to="/bench" replace />;
 
@@ -51,7 +55,11 @@ export default function JoinPage() {
   const join = (event: FormEvent) => {
     event.preventDefault();
     void attempt(async () => {
-      await request('POST', '/api/join', { code: code.replace(/\D/g, ''), student, pin });
+      await request('POST', '/api/join', {
+        code: code.replace(/\D/g, ''),
+        ...(names?.open ? { student } : { name }),
+        pin,
+      });
       await open();
       await go('/bench');
     });
@@ -72,6 +80,11 @@ export default function JoinPage() {
         <img src="/kivex.svg" width={52} height={52} alt="" />
         <chakra.h1 fontSize="2xl">Kivex</chakra.h1>
       </Box>
+      {others.length > 0 && (
+        <Box width="100%" maxW="26rem" display="flex" flexDirection="column" gap="3">
+          <OthersHere others={others} />
+        </Box>
+      )}
       <Tile width="100%" maxW="26rem">
         {!names ? (
           <chakra.form onSubmit={findLesson} display="flex" flexDirection="column" gap="4" noValidate>
@@ -99,18 +112,33 @@ export default function JoinPage() {
           <chakra.form onSubmit={join} display="flex" flexDirection="column" gap="4" noValidate>
             <Box>
               <chakra.h2 fontSize="xl">{names.title}</chakra.h2>
-              <chakra.p color="ink.soft">{names.className}</chakra.p>
+              {!names.open && (
+                <chakra.p color="ink.soft">
+                  This lesson has ended. Sign in to see your marks, or to send what is still on this device.
+                </chakra.p>
+              )}
             </Box>
-            <Field label="Who are you?" error={at('student')}>
-              <Select value={student} onChange={(e) => setStudent(e.target.value)} minH="14" fontSize="lg">
-                <option value="">Choose your name</option>
-                {names.names.map((n) => (
-                  <option key={n.id} value={n.id}>
-                    {n.name}
-                  </option>
-                ))}
-              </Select>
-            </Field>
+            {names.open ? (
+              <Field label="Who are you?" error={at('student')}>
+                <Select value={student} onChange={(e) => setStudent(e.target.value)} minH="14" fontSize="lg">
+                  <option value="">Choose your name</option>
+                  {names.names.map((n) => (
+                    <option key={n.id} value={n.id}>
+                      {n.name}
+                    </option>
+                  ))}
+                </Select>
+              </Field>
+            ) : (
+              <Field label="Your name" help="As your teacher has it." error={at('name') ?? at('student')}>
+                <Input
+                  size="bench"
+                  value={name}
+                  onChange={(e) => setName(e.target.value)}
+                  autoComplete="off"
+                />
+              </Field>
+            )}
             <Field label="Your PIN" help="Four digits, on your card." error={at('pin')}>
               <Input
                 size="bench"

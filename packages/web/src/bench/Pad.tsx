@@ -264,6 +264,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           sample={sample.id}
           students={bench.group.students}
           waiting={waiting}
+          held={bench.held}
           correct={(entry) => {
             setPicking(false);
             setAdvice(undefined);

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { EventsReceipt } from '@kivex/contract';
+import type { EntryBatch, EventsReceipt } from '@kivex/contract';
 import type { LessonEvent } from '@kivex/core';
 import 'fake-indexeddb/auto';
 import { openDevice, type DeviceStore } from './device-store.js';
-import { Outbox, type OutboxPorts } from './outbox.js';
+import { Outbox, type OutboxPorts, type OutboxState } from './outbox.js';
 
 let device: DeviceStore;
 let made = 0;
@@ -11,41 +11,60 @@ beforeEach(async () => {
   device = { ...(await openDevice(`test-${++made}`)) };
 });
 
-const event = (n: number, by = 'ada'): LessonEvent => ({
+const event = (n: number, by = 'ada', group = 'g'): LessonEvent => ({
   id: `id-${n}`,
-  group: 'g',
+  group,
   by,
   at: '2026-01-01T10:00:00Z',
   body: { type: 'hand-in' },
 });
 
+const ada = { student: 'ada', lesson: 'lesson' };
+const waitingOf = (by: string) => device.waiting({ student: by, lesson: 'lesson' });
+
 /** A server that can be made to fail, and a clock that runs only when told to. */
-function world(answer: (ids: string[]) => EventsReceipt | Promise<EventsReceipt>) {
+function world(
+  answer: (ids: string[], batch: EntryBatch) => EventsReceipt | Promise<EventsReceipt>,
+  handOver: OutboxPorts['handOver'] = () => Promise.reject(new Error('not asked for')),
+) {
   const sent: string[][] = [];
+  const batches: EntryBatch[] = [];
   const timers: { run: () => void; ms: number }[] = [];
-  const states: Parameters<OutboxPorts['changed']>[0][] = [];
+  const states: OutboxState[] = [];
   const outbox = new Outbox(
     {
       device,
-      send: async (events) => {
-        sent.push(events.map((e) => e.id));
-        return answer(events.map((e) => e.id));
+      send: async (batch) => {
+        const ids = batch.events.map((e) => e.id);
+        sent.push(ids);
+        batches.push(batch);
+        return answer(ids, batch);
       },
+      handOver,
       changed: (state) => states.push(state),
       later: (run, ms) => {
         timers.push({ run, ms });
         return () => undefined;
       },
+      now: () => new Date('2026-01-01T10:30:00.000Z'),
     },
-    'ada',
-    'lesson',
+    ada,
+    { name: 'Ada', title: 'Flames' },
   );
-  return { outbox, sent, timers, states };
+  return { outbox, sent, batches, timers, states };
 }
-const all = (ids: string[]): EventsReceipt => ({ accepted: ids, refused: [] });
-const away = () => {
-  throw Object.assign(new Error('away'), { status: 0 });
-};
+const all = (ids: string[]): EventsReceipt => ({
+  accepted: ids,
+  places: ids.map((_, i) => i + 1),
+  held: [],
+  refused: [],
+});
+const failing =
+  (status: number, more: object = {}) =>
+  () => {
+    throw Object.assign(new Error('no'), { status, ...more });
+  };
+const away = failing(0);
 
 describe('the outbox', () => {
   test('keeps what the server has not acknowledged, over a reload too', async () => {
@@ -56,7 +75,7 @@ describe('the outbox', () => {
     const { outbox: reloaded, sent } = world(all);
     await reloaded.flush();
     expect(sent).toEqual([['id-1', 'id-2']]);
-    expect(await device.waiting('ada', 'lesson')).toEqual([]);
+    expect(await waitingOf('ada')).toEqual([]);
   });
   test('sends in the order things were logged', async () => {
     const { outbox, sent } = world(all);
@@ -98,6 +117,8 @@ describe('the outbox', () => {
   test('a refused entry is kept with its reason and does not hold up the rest', async () => {
     const { outbox, states } = world((ids) => ({
       accepted: ids.filter((id) => id !== 'id-1'),
+      places: ids.filter((id) => id !== 'id-1').map((_, i) => i + 1),
+      held: [],
       refused: ids.includes('id-1') ? [{ id: 'id-1', detail: 'Not on your bench.' }] : [],
     }));
     await device.keep({ event: event(1), lesson: 'lesson' });
@@ -113,21 +134,82 @@ describe('the outbox', () => {
     await outbox.put(event(1));
     await outbox.flush();
     expect(sent.flat()).toEqual(['id-1']);
-    expect(await device.waiting('ben', 'lesson')).toHaveLength(1);
+    expect(await waitingOf('ben')).toHaveLength(1);
   });
   test('when the session is over it says so and stops trying', async () => {
-    const { outbox, states, timers } = world(() => {
-      throw Object.assign(new Error('sign in'), { status: 401 });
-    });
+    const { outbox, states, timers } = world(failing(401));
     await outbox.put(event(1));
     await outbox.flush();
     expect(states.at(-1)).toMatchObject({ signedOut: true });
     expect(timers).toEqual([]);
   });
   test('a server that settles nothing does not make it turn in circles', async () => {
-    const { outbox, sent } = world(() => ({ accepted: [], refused: [] }));
+    const { outbox, sent } = world(() => ({ accepted: [], places: [], held: [], refused: [] }));
     await device.keep({ event: event(1), lesson: 'lesson' });
     await outbox.flush();
     expect(sent).toHaveLength(1);
+  });
+  test('says with every batch whose it is, from which bench, and what the device takes for now', async () => {
+    const { outbox, batches } = world(all);
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(batches[0]).toMatchObject({
+      lesson: 'lesson',
+      student: 'ada',
+      group: 'g',
+      sent: '2026-01-01T10:30:00.000Z',
+    });
+  });
+  test('entries of two groups never go in one batch, and keep their order', async () => {
+    const { outbox, batches } = world(all);
+    for (const [n, group] of ['g', 'g', 'h', 'g'].entries())
+      await device.keep({ event: event(n, 'ada', group), lesson: 'lesson' });
+    await outbox.flush();
+    expect(batches.map((b) => [b.group, b.events.map((e) => e.id)])).toEqual([
+      ['g', ['id-0', 'id-1']],
+      ['h', ['id-2']],
+      ['g', ['id-3']],
+    ]);
+  });
+  test('entries of a group left since go to the teacher, and are done with', async () => {
+    const handed: string[] = [];
+    const { outbox, states } = world(failing(409, { fields: [{ field: 'group' }] }), async ({ events }) => {
+      handed.push(...events.map((e) => e.id));
+      return { accepted: [], places: [], held: events.map((e) => e.id), refused: [] };
+    });
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(handed).toEqual(['id-1']);
+    expect(states.at(-1)).toMatchObject({ waiting: [], held: ['id-1'] });
+  });
+  test('when another is at the device now it keeps everything, says so, and stops trying', async () => {
+    const { outbox, states, timers, sent } = world(failing(409, { fields: [{ field: 'student' }] }));
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(states.at(-1)).toMatchObject({ notMine: true });
+    expect(timers).toEqual([]);
+    expect(sent.length).toBeGreaterThan(0);
+    expect(await waitingOf('ada')).toHaveLength(1);
+  });
+  test('once closed it sends nothing more', async () => {
+    const { outbox, sent } = world(all);
+    outbox.close();
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(sent).toEqual([]);
+    expect(await waitingOf('ada')).toHaveLength(1);
+  });
+  test('what the server keeps apart is safe there and leaves the outbox', async () => {
+    const { outbox } = world((ids) => ({ accepted: [], places: [], held: ids, refused: [] }));
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(await waitingOf('ada')).toEqual([]);
+    expect(await device.stillKept(ada)).toEqual(['id-1']);
+  });
+  test('asked to slow down, it waits as long as it is told', async () => {
+    const { outbox, timers } = world(failing(429, { retryAfter: 25 }));
+    await outbox.put(event(1));
+    await outbox.flush();
+    expect(timers.at(-1)!.ms).toBe(25_000);
   });
 });

@@ -30,6 +30,7 @@ export default function LessonsPage() {
   const technician = me.data?.role === 'technician';
   if (lessons.isPending) return <Loading what="the lessons" />;
   if (lessons.error) return <Failed error={lessons.error} again={() => void lessons.refetch()} />;
+  const all = lessons.data.pages.flat();
   const newLesson = !technician && (
     <Button asChild variant="go">
       <Link to="/lessons/new">
@@ -43,14 +44,14 @@ export default function LessonsPage() {
         <chakra.h1 fontSize="xl">Lessons</chakra.h1>
         {newLesson}
       </Box>
-      {!lessons.data.length && (
+      {!all.length && (
         <Tile>
           <Empty title="No lessons yet">{newLesson || 'A teacher plans them.'}</Empty>
         </Tile>
       )}
       <Box display="grid" gap="5">
         {sections.map(({ state, title }) => {
-          const own = lessons.data.filter((l) => l.state === state);
+          const own = all.filter((l) => l.state === state);
           if (!own.length) return null;
           return (
             <section key={state}>
@@ -70,6 +71,13 @@ export default function LessonsPage() {
           );
         })}
       </Box>
+      {lessons.hasNextPage && (
+        <Box mt="5">
+          <Button disabled={lessons.isFetchingNextPage} onClick={() => void lessons.fetchNextPage()}>
+            Older lessons
+          </Button>
+        </Box>
+      )}
     </>
   );
 }

@@ -9,8 +9,9 @@ import { Button } from '../kit/Button.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
+import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { useEvents, useMarks, useMove } from '../lessons/lesson-queries.js';
+import { useBoardLog, useMarks, useMove } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
 import { MarkDesk } from './MarkDesk.js';
 
@@ -34,12 +35,12 @@ export default function MarkPage() {
   const lesson = useThisLesson();
   const cache = useQueryClient();
   const marks = useMarks(lesson.id);
-  const events = useEvents(lesson.id);
+  const events = useBoardLog(lesson.id);
   const move = useMove(lesson.id);
   useLiveBoard(lesson.id);
   const [place, setPlace] = useState<Place>();
   const [draft, setDraft] = useState<{ points: number } | undefined>();
-  const logLength = events.data?.length;
+  const logLength = events.data?.events.length;
   useEffect(() => {
     // A hand-in seen on the wire brings new marks.
     if (logLength !== undefined) void cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
@@ -119,7 +120,7 @@ export default function MarkPage() {
             lesson={lesson}
             row={row}
             cell={cell}
-            events={events.data}
+            events={events.data.events}
             draft={draft}
             close={() => choose(undefined)}
             next={nextOpen}
@@ -127,6 +128,7 @@ export default function MarkPage() {
         ) : (
           <Follows consequences={consequences(marks.data, lesson.state, nextOpen)}>
             {move.error && <Notice tone="stop">{move.error.message}</Notice>}
+            <HeldNotice lesson={lesson} />
             {lesson.state === 'marking' && (
               <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}>
                 <Send size={18} aria-hidden /> Release the marks

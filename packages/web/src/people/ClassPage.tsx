@@ -2,10 +2,11 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassRoster, PinCard } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { FileDown, KeyRound, Printer, UserMinus } from 'lucide-react';
+import { FileDown, KeyRound, LockOpen, Printer, UserMinus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
@@ -42,6 +43,7 @@ export default function ClassPage() {
       await request('DELETE', `/api/students/${student.id}`);
       setLeft(student.name);
     });
+  const unlock = (student: string) => attempt(() => request('POST', `/api/students/${student}/unlock`));
   const putBack = (name: string) =>
     attempt(async () => {
       await request('POST', `/api/classes/${id}/roster`, { text: `Name\n"${name.replaceAll('"', '""')}"` });
@@ -66,15 +68,14 @@ export default function ClassPage() {
                 </Button>
               )}
               {(['csv', 'xlsx', 'ods'] as const).map((kind) => (
-                <Button asChild key={kind} size="small">
-                  <a
-                    href={`/api/classes/${id}/roster/sheet/${kind}`}
-                    download
-                    title={`The class list as ${kind.toUpperCase()}`}
-                  >
-                    <FileDown size={14} aria-hidden /> {kind.toUpperCase()}
-                  </a>
-                </Button>
+                <FileLink
+                  key={kind}
+                  size="small"
+                  href={`/api/classes/${id}/roster/sheet/${kind}`}
+                  title={`The class list as ${kind.toUpperCase()}`}
+                >
+                  <FileDown size={14} aria-hidden /> {kind.toUpperCase()}
+                </FileLink>
               ))}
               <Button
                 variant={without.length === students.length ? 'go' : 'plain'}
@@ -121,7 +122,23 @@ export default function ClassPage() {
                       no PIN yet
                     </chakra.span>
                   )}
+                  {student.shutOut && (
+                    <chakra.span color="saffron" fontSize="sm">
+                      {' '}
+                      too many wrong PINs
+                    </chakra.span>
+                  )}
                 </Box>
+                {student.shutOut && (
+                  <Button
+                    size="small"
+                    aria-label={`Let ${student.name} try again`}
+                    title="Forgets the wrong tries"
+                    onClick={() => void unlock(student.id)}
+                  >
+                    <LockOpen size={14} aria-hidden /> Unlock
+                  </Button>
+                )}
                 <Button
                   size="small"
                   variant="quiet"

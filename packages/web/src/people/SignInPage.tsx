@@ -9,12 +9,13 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { request, RequestProblem } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 
 interface SignIn {
   email: string;
   password: string;
+  code: string;
 }
 
 export default function SignInPage() {
@@ -22,18 +23,24 @@ export default function SignInPage() {
   const [query] = useSearchParams();
   const cache = useQueryClient();
   const { register, handleSubmit, setError, formState } = useForm<SignIn>({
-    defaultValues: { email: '', password: '' },
+    defaultValues: { email: '', password: '', code: '' },
   });
   const [problem, setProblem] = useState<string>();
+  // Asked for only of those who have a second factor.
+  const [wantsCode, setWantsCode] = useState(false);
   const signIn = handleSubmit(async (entered) => {
     setProblem(undefined);
     try {
-      await request('POST', '/api/staff/sign-in', entered);
+      const { code, ...pair } = entered;
+      await request('POST', '/api/staff/sign-in', wantsCode ? { ...pair, code: code.trim() } : pair);
       cache.clear();
       const then = query.get('then');
       await go(then?.startsWith('/') && !then.startsWith('//') ? then : '/lessons');
     } catch (error) {
-      setProblem(placeProblem(error, ['email', 'password'], setError));
+      const needed = error instanceof RequestProblem && error.fields.some((f) => f.field === 'code');
+      // The first time it only asks; a sentence in red would blame nobody's mistake.
+      if (needed && !wantsCode) setWantsCode(true);
+      else setProblem(placeProblem(error, ['email', 'password', 'code'], setError));
     }
   });
   return (
@@ -64,6 +71,21 @@ export default function SignInPage() {
           <Field label="Password" error={formState.errors.password?.message}>
             <Input type="password" autoComplete="current-password" {...register('password')} />
           </Field>
+          {wantsCode && (
+            <Field
+              label="Code"
+              help="Six digits; your authenticator shows them for Kivex."
+              error={formState.errors.code?.message}
+            >
+              <Input
+                inputMode="numeric"
+                autoComplete="one-time-code"
+                maxLength={6}
+                autoFocus
+                {...register('code')}
+              />
+            </Field>
+          )}
           {problem && <Notice tone="stop">{problem}</Notice>}
           <Button type="submit" variant="go" disabled={formState.isSubmitting}>
             Sign in

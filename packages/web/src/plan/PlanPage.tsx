@@ -11,6 +11,7 @@ import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
+import { nowOrNever } from '../kit/request/now-or-never.js';
 import { request, RequestProblem } from '../kit/request/request.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -31,6 +32,7 @@ export default function PlanPage() {
   const cache = useQueryClient();
   const move = useMove(lesson.id);
   const remove = useMutation({
+    ...nowOrNever,
     mutationFn: () => request('DELETE', `/api/lessons/${lesson.id}`),
     onSuccess: async () => {
       await cache.invalidateQueries({ queryKey: ['lessons'] });

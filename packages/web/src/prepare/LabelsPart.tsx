@@ -13,6 +13,7 @@ import { FileDown, Printer } from 'lucide-react';
 import QRCode from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { request } from '../kit/request/request.js';
@@ -99,11 +100,9 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
               <NumberInput value={skip} max={13} onValue={(n) => setSkip(n ?? 0)} />
             </Box>
           </chakra.label>
-          <Button asChild variant="go">
-            <a href={`/api/lessons/${lessonId}/preparation/labels.pdf?${query.toString()}`} download>
-              <FileDown size={18} aria-hidden /> A4 sheet (PDF)
-            </a>
-          </Button>
+          <FileLink variant="go" href={`/api/lessons/${lessonId}/preparation/labels.pdf?${query.toString()}`}>
+            <FileDown size={18} aria-hidden /> A4 sheet (PDF)
+          </FileLink>
           <Button onClick={print}>
             <Printer size={18} aria-hidden /> Label printer
           </Button>

@@ -5,7 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -67,11 +67,9 @@ export default function PreparePage() {
       tone: 'look',
       text: 'This page and its sheet say what the jars hold: keep them in the prep room. Labels show codes only.',
       action: (
-        <Button asChild variant="go">
-          <a href={`/api/lessons/${lesson.id}/preparation/sheet.pdf`} download>
-            <FileDown size={18} aria-hidden /> Prep sheet (PDF)
-          </a>
-        </Button>
+        <FileLink variant="go" href={`/api/lessons/${lesson.id}/preparation/sheet.pdf`}>
+          <FileDown size={18} aria-hidden /> Prep sheet (PDF)
+        </FileLink>
       ),
     },
     ...(overdue.length && lesson.state === 'planned'

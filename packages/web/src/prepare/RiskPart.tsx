@@ -2,7 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Risk } from '@kivex/core';
 import { FileDown } from 'lucide-react';
-import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
 import { Cell, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
@@ -18,11 +18,9 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
         <Box display="flex" gap="3" alignItems="center" flexWrap="wrap">
           <chakra.h2 fontSize="lg">Hazards and controls</chakra.h2>
           <Box flex="1" />
-          <Button asChild variant="go">
-            <a href={`/api/lessons/${lessonId}/preparation/risk.pdf`} download>
-              <FileDown size={18} aria-hidden /> Risk sheet (PDF)
-            </a>
-          </Button>
+          <FileLink variant="go" href={`/api/lessons/${lessonId}/preparation/risk.pdf`}>
+            <FileDown size={18} aria-hidden /> Risk sheet (PDF)
+          </FileLink>
         </Box>
         <Notice tone="look">{risk.deference}</Notice>
         <Box display="flex" gap="2" flexWrap="wrap">

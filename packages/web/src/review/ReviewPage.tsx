@@ -6,7 +6,7 @@ import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { useEvents, useMarks } from '../lessons/lesson-queries.js';
+import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
 
 const Cell = chakra('td', { base: { px: '2', py: '1', borderTop: '1px solid', borderColor: 'slate.200' } });
 const Head = chakra('th', {
@@ -19,7 +19,7 @@ const weak = 0.6;
 export default function ReviewPage() {
   const lesson = useThisLesson();
   const marks = useMarks(lesson.id);
-  const events = useEvents(lesson.id);
+  const events = useBoardLog(lesson.id);
   if (marks.isPending || events.isPending) return <Loading what="the results" />;
   if (marks.error || events.error)
     return (
@@ -39,7 +39,7 @@ export default function ReviewPage() {
       </Tile>
     );
   const named = namings(
-    events.data,
+    events.data.events,
     lesson.samples.filter((s) => s.role === 'unknown'),
     lesson.practical.asks,
   );

@@ -19,6 +19,7 @@ import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
+import { nowOrNever } from '../kit/request/now-or-never.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 import { useRooms } from './room-queries.js';
@@ -81,6 +82,7 @@ function RoomCard({ room }: { readonly room: Room }) {
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });
   const remove = useMutation({
+    ...nowOrNever,
     mutationFn: () => request('DELETE', `/api/rooms/${room.id}`),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });

@@ -9,8 +9,9 @@ import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
+import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { useEvents, useMove } from '../lessons/lesson-queries.js';
+import { useBoardLog, useMove } from '../lessons/lesson-queries.js';
 import { benchStatuses, type BenchStatus } from './bench-status.js';
 import { BenchTile } from './BenchTile.js';
 import { useLiveBoard } from './live-board.js';
@@ -30,8 +31,8 @@ function useNow(everyMs: number): number {
 
 export default function RunPage() {
   const lesson = useThisLesson();
-  const events = useEvents(lesson.id);
-  const { connected, devices } = useLiveBoard(lesson.id);
+  const events = useBoardLog(lesson.id);
+  const { live, devices } = useLiveBoard(lesson.id);
   const move = useMove(lesson.id);
   const now = useNow(15_000);
   const [truth, setTruth] = useState(false);
@@ -55,7 +56,7 @@ export default function RunPage() {
       (error: Error) => setProblem(error.message),
     );
   };
-  const benches = benchStatuses(lesson, events.data);
+  const benches = benchStatuses(lesson, events.data.events);
   const running = lesson.state === 'running';
   const consequences = follows(benches, now, running, answer);
   const students = benches.reduce((n, b) => n + b.group.students.length, 0);
@@ -68,6 +69,16 @@ export default function RunPage() {
         <Follows consequences={consequences}>
           {problem && <Notice tone="stop">{problem}</Notice>}
           {move.error && <Notice tone="stop">{move.error.message}</Notice>}
+          <HeldNotice lesson={lesson} />
+          {events.data.unreadable.length > 0 && (
+            <Notice tone="look">
+              {events.data.unreadable.length === 1
+                ? 'One entry of this lesson cannot be read and is left out.'
+                : `${events.data.unreadable.length} entries of this lesson cannot be read and are left out.`}{' '}
+              They are kept; tell whoever looks after Kivex (rows{' '}
+              {events.data.unreadable.slice(0, 5).join(', ')}).
+            </Notice>
+          )}
           {lesson.state === 'planned' && (
             <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running')}>
               <Play size={18} aria-hidden /> Begin the lesson
@@ -83,7 +94,7 @@ export default function RunPage() {
               <Link to={`/lessons/${lesson.id}/mark`}>Go to the marks</Link>
             </Button>
           )}
-          {lesson.state === 'marking' && (
+          {lesson.state === 'marking' && !lesson.releasedBefore && (
             <Button disabled={move.isPending} onClick={() => move.mutate('running')}>
               Take the lesson up again
             </Button>
@@ -124,11 +135,11 @@ export default function RunPage() {
           display="inline-flex"
           gap="1.5"
           alignItems="center"
-          color={connected ? 'verdigris' : 'saffron'}
+          color={live ? 'verdigris' : 'saffron'}
           fontWeight="600"
         >
-          {connected ? <Wifi size={18} aria-hidden /> : <WifiOff size={18} aria-hidden />}
-          {connected ? 'live' : 'connecting; the board catches up by itself'}
+          {live ? <Wifi size={18} aria-hidden /> : <WifiOff size={18} aria-hidden />}
+          {live ? 'live' : 'connecting; the board catches up by itself'}
         </chakra.span>
         <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
           {truth ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}{' '}

@@ -5,6 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { FileDown, FileUp } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
 import { sendFile } from '../kit/request/send-file.js';
 import { Cell, Table } from '../kit/Table.js';
@@ -51,11 +52,9 @@ export function StoreSheets() {
         </chakra.h2>
         <Box display="flex" gap="2">
           {kinds.map((kind) => (
-            <Button asChild key={kind}>
-              <a href={`/api/store/sheet/${kind}`} download>
-                <FileDown size={18} aria-hidden /> {kind.toUpperCase()}
-              </a>
-            </Button>
+            <FileLink key={kind} href={`/api/store/sheet/${kind}`}>
+              <FileDown size={18} aria-hidden /> {kind.toUpperCase()}
+            </FileLink>
           ))}
         </Box>
       </Box>

@@ -1,6 +1,6 @@
 /** The practicals that ship, for every syllabus at least one. Add one in a data file beside this and name it here. */
 import type { Practical } from '../practical.js';
-import { familiesBySpots } from './families.js';
+import { familiesBySpots, halidesByLayer } from './families.js';
 import { flameBySplint, flameBySwab, flameColoursOfUnlabelledJars } from './flame-colours.js';
 import { carbonatesUnderEverydayNames, gasesFromJars, metalsAndAcid } from './gases.js';
 import {
@@ -25,5 +25,6 @@ export const shippedPracticals: readonly Practical[] = [
   ammoniumAndAmmonia,
   fullUnknownSalt,
   familiesBySpots,
+  halidesByLayer,
   nitrateRingStation,
 ];

@@ -1,6 +1,6 @@
 /** Ammonia solution, drop by drop, then in excess. */
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { all, slip, step, uses } from '../test-parts.js';
+import { all, slip, silverWithAmmonia, step, uses } from '../test-parts.js';
 import { excessColour, hydroxidePrecipitate, inExcess } from './hydroxide-attributes.js';
 
 const falls = (of: Outcome['of'], colour: string, excess: string, liquid = 'colourless'): Outcome => ({
@@ -33,6 +33,7 @@ export const ammoniaSolutionTest: TestDefinition = {
             uses: [uses('NH3', { volume_mL: 2, molarity: 8 })],
             reveals: 'excess',
             teacherFirst: true,
+            cautions: [silverWithAmmonia],
             why: 'Zinc, copper, silver, nickel and cobalt go into solution with ammonia; aluminium does not.',
           },
         ),
@@ -41,6 +42,10 @@ export const ammoniaSolutionTest: TestDefinition = {
         {
           task: 'Ammonia solution 0.4 mol/dm³ a dropper bottle a bench; 8 mol/dm³ in the fume cupboard',
           hoursBefore: 24,
+        },
+        {
+          task: 'Where a sample holds silver: a beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
+          hoursBefore: 1,
         },
       ],
       waste: 'Heavy metals to the heavy-metal waste. Silver with ammonia: acidify at once, never store it.',

@@ -10,6 +10,7 @@ import {
   pigment,
   precipitate,
   slip,
+  silverWithAmmonia,
   solidIn,
   step,
   uses,
@@ -81,6 +82,7 @@ export const halideSilverTest: TestDefinition = {
             uses: [uses('NH3', { volume_mL: 2, molarity: 2 })],
             reveals: 'diluteAmmonia',
             teacherFirst: true,
+            cautions: [silverWithAmmonia],
           },
         ),
       ],
@@ -89,8 +91,13 @@ export const halideSilverTest: TestDefinition = {
           task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid; ammonia 2 mol/dm³',
           hoursBefore: 24,
         },
+        {
+          task: 'Where ammonia is added: a beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
+          hoursBefore: 1,
+        },
       ],
-      waste: 'Silver waste. Acidify what holds ammonia; never store silver with ammonia.',
+      waste:
+        'Silver waste. Acidify with dilute nitric acid at once what holds ammonia; never store silver with ammonia.',
     },
   ],
   outcomes: [

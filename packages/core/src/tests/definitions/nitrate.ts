@@ -4,31 +4,24 @@ import type { TestDefinition, Variant } from '../test-definition.js';
 import { all, care, change, danger, liquid, none, pigment, slip, step, uses } from '../test-parts.js';
 import { redLitmusInVapour } from './vapour-attributes.js';
 
-const ring = (id: Variant['id'], name: string, acidLast: boolean): Variant => ({
+const sprays = danger(
+  'Concentrated sulfuric acid and water: it may boil and spit. Face shield, tube pointed away.',
+);
+const acid = { uses: [uses('H2SO4', { volume_mL: 1, molarity: 18 })], teacherOnly: true } as const;
+const freshIron = {
+  uses: [uses('FeSO4', { volume_mL: 2 })],
+  why: 'Old iron(II) sulfate has been oxidised by air and gives no ring.',
+} as const;
+
+/** Both schools let the acid run into water, never water onto the acid. */
+const ring = (id: Variant['id'], name: string, steps: Variant['steps']): Variant => ({
   id,
   name,
   attendedMinutes: 4,
   unattendedMinutes: 0,
   stations: ['fume-cupboard'],
   steps: [
-    step('Put 1 cm³ of the sample in a tube and add 2 cm³ of iron(II) sulfate solution made today. Shake.', {
-      uses: [uses('FeSO4', { volume_mL: 2 })],
-      why: 'Old iron(II) sulfate has been oxidised by air and gives no ring.',
-    }),
-    step(
-      acidLast
-        ? 'Teacher only: tilt the tube and let concentrated sulfuric acid run slowly down the side, 1 cm³, so that it lies below.'
-        : 'Teacher only: acid first, cooled; then the sample with iron(II) sulfate run gently on top.',
-      {
-        uses: [uses('H2SO4', { volume_mL: 1, molarity: 18 })],
-        teacherOnly: true,
-        cautions: [
-          danger(
-            'Concentrated sulfuric acid and water: it may boil and spit. Face shield, tube pointed away.',
-          ),
-        ],
-      },
-    ),
+    ...steps,
     step('Do not shake. Look where the two liquids meet. Log what you see.', {
       waitSeconds: 60,
       why: 'Shaking, warming or pouring fast destroys the ring.',
@@ -40,8 +33,31 @@ const ring = (id: Variant['id'], name: string, acidLast: boolean): Variant => ({
       hoursBefore: 2,
     },
   ],
-  waste: 'Let it cool, then pour slowly into much cold water; then sink.',
+  waste:
+    'Acid waste, by staff: let it cool, then pour slowly into much cold water. Then the sink, or the metal bottle where it holds a heavy metal.',
 });
+
+const ironFirst: Variant['steps'] = [
+  step(
+    'Put 1 cm³ of the sample in a tube and add 2 cm³ of iron(II) sulfate solution made today. Shake.',
+    freshIron,
+  ),
+  step(
+    'Teacher only: tilt the tube and let concentrated sulfuric acid run slowly down the side, 1 cm³, so that it lies below.',
+    { ...acid, cautions: [sprays] },
+  ),
+];
+const ironLast: Variant['steps'] = [
+  step('Put 1 cm³ of the sample in a tube and stand it in cold water.'),
+  step(
+    'Teacher only: with the tube tilted in the cold water let concentrated sulfuric acid run slowly down the wall, 1 cm³, a few drops at a time. Leave it there until it is cool.',
+    { ...acid, cautions: [sprays] },
+  ),
+  step(
+    'Teacher only: when it is cool, let 2 cm³ of iron(II) sulfate solution made today run gently on top, the tube tilted.',
+    { ...freshIron, teacherOnly: true, cautions: [sprays] },
+  ),
+];
 
 export const nitrateRingTest: TestDefinition = {
   id: 'nitrate-ring',
@@ -62,8 +78,8 @@ export const nitrateRingTest: TestDefinition = {
     },
   ],
   variants: [
-    ring('acid-last', 'Sample and iron(II) sulfate first, acid last', true),
-    ring('acid-first', 'Acid first, sample on top', false),
+    ring('acid-last', 'Sample and iron(II) sulfate first, acid last', ironFirst),
+    ring('acid-first', 'Acid into the sample, iron(II) sulfate on top', ironLast),
   ],
   outcomes: [
     ...all(['NO3-'], { ring: ['brown'] }),

@@ -8,6 +8,8 @@ export class RequestProblem extends Error {
     readonly status: number,
     detail: string,
     readonly fields: readonly { readonly field: string; readonly detail: string }[] = [],
+    /** Seconds after which it is worth trying again. */
+    readonly retryAfter?: number,
   ) {
     super(detail);
   }
@@ -53,6 +55,7 @@ export async function request<T>(
       problem.detail ??
         (response.status >= 500 ? unreachable : 'That did not work. Load the page again and retry.'),
       problem.errors ?? [],
+      Number(response.headers.get('retry-after')) || undefined,
     );
   }
   return (text ? JSON.parse(text) : undefined) as T;

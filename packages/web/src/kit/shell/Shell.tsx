@@ -73,6 +73,9 @@ export function Shell() {
     return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname)}`} replace />;
   if (me.error) return <Failed error={me.error} again={() => void me.refetch()} />;
 
+  if (me.data.mustChangePassword && pathname !== '/new-password')
+    return <Navigate to="/new-password" replace />;
+
   return (
     <Box minH="100vh" display="flex" flexDirection="column">
       <chakra.a
@@ -104,7 +107,7 @@ export function Shell() {
           <NavItem to="/store">Store</NavItem>
           <NavItem to="/rooms">Rooms</NavItem>
           {me.data.role !== 'technician' && <NavItem to="/classes">Classes</NavItem>}
-          {me.data.role !== 'technician' && <NavItem to="/school">School</NavItem>}
+          <NavItem to="/school">School</NavItem>
         </chakra.nav>
         {/* Wraps as one, and the name gives way before it does. */}
         <Box

@@ -7,13 +7,8 @@ import type { Namespace, Socket } from 'socket.io';
 import { Repository } from 'typeorm';
 import { SessionsService } from '../access/sessions.service.js';
 import { Lesson } from '../lessons/lessons.entities.js';
-import { boardRoom, LiveService } from './live.service.js';
-
-/** Says why, then hangs up. */
-export const refuse = (socket: Socket, why: string): void => {
-  socket.emit('refused', why);
-  socket.disconnect(true);
-};
+import { boardRoom, LiveService, sessionRoom, staffRoom } from '../live/live.service.js';
+import { refuse } from '../live/refuse.js';
 
 @WebSocketGateway({ namespace: boardSpace })
 export class BoardGateway implements OnGatewayInit, OnGatewayConnection {
@@ -30,15 +25,16 @@ export class BoardGateway implements OnGatewayInit, OnGatewayConnection {
   async handleConnection(socket: Socket): Promise<void> {
     try {
       const staff = await this.sessions.staffOf(socket.handshake.headers.cookie);
-      const lessonId = String(socket.handshake.auth['lesson'] ?? '');
-      if (!staff || staff.role === 'technician')
+      const asked: unknown = (socket.handshake.auth as { lesson?: unknown } | undefined)?.lesson;
+      const lessonId = typeof asked === 'string' ? asked.slice(0, 36) : '';
+      if (!staff || staff.role === 'technician' || staff.mustChangePassword)
         return refuse(socket, 'Sign in as a teacher to see the board.');
       if (!(await this.lessons.existsBy({ id: lessonId, schoolId: staff.schoolId })))
         return refuse(socket, 'There is no such lesson.');
-      await socket.join(boardRoom(lessonId));
-      for (const [group, devices] of await this.live.allPresent(lessonId))
-        socket.emit('presence', { group, devices });
-      socket.emit('ready');
+      await socket.join([boardRoom(lessonId), staffRoom(staff.id), sessionRoom(staff.sessionId)]);
+      this.live.dropAt(socket, staff.expiresAt);
+      this.live.greet(socket);
+      this.live.tellPresence(socket, lessonId);
     } catch (error) {
       new Logger('live').error((error as Error).stack);
       refuse(socket, 'Kivex could not connect the board; it will try again.');

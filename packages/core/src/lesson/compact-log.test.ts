@@ -1,0 +1,127 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { compactLog } from './compact-log.js';
+import { decisive, namingOf, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
+
+const samples = ['s1', 's2'];
+const tests = ['flame', 'naoh'];
+const students = ['ada', 'ben'];
+
+/** A body that may refer to any of the entries before it. */
+const bodyAfter = (n: number): fc.Arbitrary<EventBody> => {
+  const earlier = n ? fc.integer({ min: 0, max: n - 1 }).map((i) => `e${i}`) : fc.constant('e-none');
+  return fc.oneof(
+    {
+      weight: 6,
+      arbitrary: fc.record(
+        {
+          type: fc.constant('observation' as const),
+          sample: fc.constantFrom(...samples),
+          test: fc.constantFrom(...tests),
+          variant: fc.constant('usual'),
+          seen: fc.constantFrom<Record<string, string>>({ colour: 'lilac' }, { colour: 'yellow' }, {}),
+          words: fc.constantFrom('', 'pale'),
+          doubtful: fc.boolean(),
+          corrects: earlier,
+        },
+        { requiredKeys: ['type', 'sample', 'test', 'variant', 'seen'] },
+      ),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({
+        type: fc.constant('naming' as const),
+        sample: fc.constantFrom(...samples),
+        answer: fc.constantFrom('sodium', 'potassium'),
+        evidence: fc.array(earlier, { maxLength: 2 }),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({ type: fc.constant('call' as const), reason: fc.constant('help' as const) }),
+    },
+    { weight: 1, arbitrary: fc.record({ type: fc.constant('call-answered' as const), call: earlier }) },
+    { weight: 1, arbitrary: fc.constant({ type: 'hand-in' as const }) },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        type: fc.constant('step' as const),
+        test: fc.constantFrom(...tests),
+        step: fc.nat(5),
+      }),
+    },
+  );
+};
+const log: fc.Arbitrary<LessonEvent[]> = fc.nat(60).chain((length) =>
+  fc
+    .tuple(...Array.from({ length }, (_, n) => fc.tuple(bodyAfter(n), fc.constantFrom(...students))))
+    .map((all) =>
+      all.map(([body, by], n) => ({
+        id: `e${n}`,
+        group: 'g',
+        by,
+        at: new Date(Date.UTC(2026, 0, 1, 10, 0, n)).toISOString(),
+        body,
+      })),
+    ),
+);
+
+/** What people are shown and marked by. */
+const told = (events: readonly LessonEvent[]) => {
+  const record = readGroup(events);
+  return {
+    calls: record.openCalls,
+    handedIn: record.handedIn,
+    lastAt: record.lastAt,
+    standing: samples.map((s) => decisive(standing(record, s))?.id),
+    byTest: samples.flatMap((s) =>
+      tests.map((t) => decisive(standing(record, s).filter((o) => o.body.test === t))?.id),
+    ),
+    names: samples.flatMap((s) => students.map((by) => namingOf(record, s, by)?.id)),
+  };
+};
+
+describe('a log cut to what matters', () => {
+  test('is read as the whole log is', () => {
+    fc.assert(fc.property(log, (events) => void expect(told(compactLog(events, 1))).toEqual(told(events))));
+  });
+  test('may be cut again and again as it grows', () => {
+    fc.assert(
+      fc.property(log, fc.nat(60), (events, at) => {
+        const earlier = compactLog(events.slice(0, at), 2);
+        expect(told(compactLog([...earlier, ...events.slice(at)], 2))).toEqual(told(events));
+      }),
+    );
+  });
+  test('does not grow with the log', () => {
+    const flood = Array.from({ length: 20_000 }, (_, n): LessonEvent => ({
+      id: `e${n}`,
+      group: 'g',
+      by: 'ada',
+      at: '2026-01-01T10:00:00.000Z',
+      body:
+        n % 5
+          ? { type: 'observation', sample: 's1', test: 'flame', variant: 'wire', seen: { colour: 'lilac' } }
+          : { type: 'call', reason: 'help' },
+    }));
+    expect(compactLog(flood, 6).length).toBeLessThan(40);
+  });
+  test('loses nothing of an ordinary bench', () => {
+    const few = Array.from({ length: 12 }, (_, n): LessonEvent => ({
+      id: `e${n}`,
+      group: 'g',
+      by: 'ada',
+      at: '2026-01-01T10:00:00.000Z',
+      body: {
+        type: 'observation',
+        sample: samples[n % 2]!,
+        test: 'flame',
+        variant: 'wire',
+        seen: {},
+        words: 'x',
+        ...(n === 5 ? { corrects: 'e3' } : {}),
+      },
+    }));
+    expect(compactLog(few, 40)).toEqual(few);
+  });
+});

@@ -1,0 +1,88 @@
+/**
+ * The log of a group cut to what still says something: what stands, what was pointed at, what is open. Reading it with
+ * `readGroup` gives the same standing results, names, calls and hand-ins, while its size does not grow with the log.
+ */
+import type { LessonEvent } from './record.js';
+
+/** Open calls kept; nobody answers more than these. */
+const mostCalls = 20;
+
+const hasContent = (body: {
+  readonly seen: Readonly<Record<string, string>>;
+  readonly words?: string;
+}): boolean => Object.keys(body.seen).length > 0 || Boolean(body.words?.trim());
+
+/**
+ * Cuts a log, oldest first, to what matters.
+ * @param keep observations kept of each sample and test, standing ones and corrected ones each.
+ * @returns some of the same events, in the same order.
+ */
+export function compactLog<E extends LessonEvent>(events: readonly E[], keep: number): E[] {
+  const byId = new Map<string, E>();
+  const correctedBy = new Map<string, string>();
+  const answeredBy = new Map<string, string>();
+  for (const event of events) {
+    if (byId.has(event.id)) continue;
+    byId.set(event.id, event);
+    if (event.body.type === 'observation' && event.body.corrects)
+      correctedBy.set(event.body.corrects, event.id);
+    if (event.body.type === 'call-answered') answeredBy.set(event.body.call, event.id);
+  }
+  const kept = new Set<string>();
+  const counts = new Map<string, number>();
+  /** Has this key come fewer than `most` times so far? */
+  const among = (key: string, most: number): boolean => {
+    const n = counts.get(key) ?? 0;
+    counts.set(key, n + 1);
+    return n < most;
+  };
+  const all = [...byId.values()];
+  let last: E | undefined;
+  for (const event of all) if (!last || event.at >= last.at) last = event;
+  if (last) kept.add(last.id);
+  for (const event of [...all].reverse()) {
+    const { id, by, body } = event;
+    switch (body.type) {
+      case 'observation': {
+        const place = `${body.sample} ${body.test}`;
+        const stands = !correctedBy.has(id);
+        if (among(`${stands ? 'stands' : 'corrected'} ${place}`, keep)) kept.add(id);
+        // What decides is kept however many say less after it: the last that says something, and the last sure one.
+        if (stands && hasContent(body)) {
+          if (among(`content ${place}`, 1)) kept.add(id);
+          if (!body.doubtful && among(`sure ${place}`, 1)) kept.add(id);
+        }
+        break;
+      }
+      case 'naming':
+        if (among(`naming ${by} ${body.sample}`, 1)) {
+          kept.add(id);
+          for (const evidence of body.evidence) if (byId.has(evidence)) kept.add(evidence);
+        }
+        break;
+      case 'call':
+        if (!answeredBy.has(id) && among('call', mostCalls)) kept.add(id);
+        break;
+      case 'step':
+        if (among(`step ${by}`, 1)) kept.add(id);
+        break;
+      case 'hand-in':
+      case 'call-answered':
+        break;
+    }
+  }
+  const handedIn = new Set<string>();
+  for (const { id, by, body } of all) {
+    if (body.type !== 'hand-in' || handedIn.has(by)) continue;
+    handedIn.add(by);
+    kept.add(id);
+  }
+  // What is corrected must not seem to stand, nor what was answered to be open: those stay with it.
+  for (const id of [...kept]) {
+    const answer = answeredBy.get(id);
+    if (answer !== undefined) kept.add(answer);
+    for (let next = correctedBy.get(id); next !== undefined && !kept.has(next); next = correctedBy.get(next))
+      kept.add(next);
+  }
+  return all.filter((event) => kept.has(event.id));
+}

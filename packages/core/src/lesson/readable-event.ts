@@ -1,0 +1,34 @@
+/** Is a stored entry one that can be read? A row damaged by an older fault must not take a lesson with it. */
+import type { EventBody } from './record.js';
+
+const text = (value: unknown): value is string => typeof value === 'string';
+const texts = (value: unknown): boolean =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) && Object.values(value).every(text);
+
+/** What each kind of entry must have to be read. */
+const shapes: Readonly<Record<EventBody['type'], (body: Record<string, unknown>) => boolean>> = {
+  observation: (b) =>
+    text(b['sample']) &&
+    text(b['test']) &&
+    text(b['variant']) &&
+    texts(b['seen']) &&
+    (b['words'] === undefined || text(b['words'])) &&
+    (b['corrects'] === undefined || text(b['corrects'])),
+  naming: (b) =>
+    text(b['sample']) && text(b['answer']) && Array.isArray(b['evidence']) && b['evidence'].every(text),
+  call: (b) => text(b['reason']),
+  'call-answered': (b) => text(b['call']),
+  step: (b) => text(b['test']) && typeof b['step'] === 'number',
+  'hand-in': () => true,
+};
+
+/** Can the body of an entry be read? Whatever it is, this does not throw. */
+export function isReadableBody(body: unknown): body is EventBody {
+  if (typeof body !== 'object' || body === null) return false;
+  const { type } = body as { type?: unknown };
+  return (
+    text(type) &&
+    Object.hasOwn(shapes, type) &&
+    shapes[type as EventBody['type']](body as Record<string, unknown>)
+  );
+}

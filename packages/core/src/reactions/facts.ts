@@ -1,0 +1,87 @@
+/** What precipitates dissolve to, and what acid makes of ions. */
+import type { AnionId, CationId } from '../species/ion.js';
+import type { SourceId } from '../sources/sources.js';
+
+/** A hydroxide that dissolves in an excess: the complex, and the substance it stands in. */
+export interface Redissolved {
+  readonly complex: string;
+  readonly substance: string;
+  readonly source: SourceId;
+  readonly unsure?: string;
+}
+
+/** In sodium hydroxide. Whether it dissolves at the strengths used is said by the test's own records. */
+export const inHydroxide: Readonly<Partial<Record<CationId, Redissolved>>> = {
+  'Zn2+': { complex: '[Zn(OH)4]2-', substance: 'Na2[Zn(OH)4]', source: 'vogel-tests' },
+  'Al3+': { complex: '[Al(OH)4]-', substance: 'Na[Al(OH)4]', source: 'vogel-tests' },
+  'Cr3+': {
+    complex: '[Cr(OH)6]3-',
+    substance: 'Na3[Cr(OH)6]',
+    source: 'school-practice',
+    unsure: 'schools write [Cr(OH)6]3- or [Cr(OH)4]-',
+  },
+  'Pb2+': { complex: '[Pb(OH)4]2-', substance: 'Na2[Pb(OH)4]', source: 'vogel-tests' },
+};
+
+/** In ammonia solution. */
+export const inAmmonia: Readonly<Partial<Record<CationId, Redissolved>>> = {
+  'Zn2+': { complex: '[Zn(NH3)4]2+', substance: '[Zn(NH3)4](OH)2', source: 'vogel-tests' },
+  'Cu2+': {
+    complex: '[Cu(NH3)4]2+',
+    substance: '[Cu(NH3)4](OH)2',
+    source: 'vogel-tests',
+    unsure: 'two waters stay at the copper; schools write it with them or without',
+  },
+  'Ni2+': { complex: '[Ni(NH3)6]2+', substance: '[Ni(NH3)6](OH)2', source: 'vogel-tests' },
+  'Co2+': { complex: '[Co(NH3)6]2+', substance: '[Co(NH3)6](OH)2', source: 'vogel-tests' },
+  'Ag+': { complex: '[Ag(NH3)2]+', substance: '[Ag(NH3)2]OH', source: 'vogel-tests' },
+};
+
+/** What acid makes of an anion: a gas and water, or water alone. */
+export const withAcid: Readonly<Partial<Record<AnionId, readonly string[]>>> = {
+  'CO3^2-': ['CO2', 'H2O'],
+  'HCO3-': ['CO2', 'H2O'],
+  'SO3^2-': ['SO2', 'H2O'],
+  'OH-': ['H2O'],
+};
+
+/** Pairs that are no substance: what comes in their place. */
+export const noSubstance: readonly {
+  readonly cations: readonly CationId[];
+  readonly anions: readonly AnionId[];
+  readonly why: string;
+  readonly source: SourceId;
+}[] = [
+  {
+    cations: ['Al3+', 'Cr3+', 'Fe3+'],
+    anions: ['CO3^2-', 'HCO3-'],
+    why: 'the hydroxide falls out in its place and carbon dioxide goes',
+    source: 'vogel-tests',
+  },
+  {
+    cations: ['H+'],
+    anions: ['CO3^2-', 'HCO3-', 'OH-'],
+    why: 'the two react with each other to water',
+    source: 'vogel-tests',
+  },
+  { cations: ['Ag+'], anions: ['OH-'], why: 'it falls apart to silver oxide', source: 'vogel-tests' },
+  {
+    cations: ['NH4+'],
+    anions: ['OH-'],
+    why: 'it is ammonia solution: name it as NH3, a reagent',
+    source: 'vogel-tests',
+  },
+];
+
+/** Acids by formula: what of their anion is in the solution. */
+export const acidAnions = { HCl: 'Cl-', H2SO4: 'SO4^2-', HNO3: 'NO3-' } as const;
+export type AcidId = keyof typeof acidAnions;
+
+/** The ion a metal becomes in dilute acid. */
+export const metalIons: Readonly<Record<string, CationId>> = {
+  Mg: 'Mg2+',
+  Al: 'Al3+',
+  Zn: 'Zn2+',
+  Fe: 'Fe2+',
+  Ca: 'Ca2+',
+};

@@ -1,0 +1,69 @@
+/** What staff did to people, marks and lessons, for the head of department; comes out as a file. */
+import { Box, chakra } from '@chakra-ui/react';
+import { auditActions, type AuditEntry } from '@kivex/contract';
+import { Download } from 'lucide-react';
+import { Link } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { dayAndTime } from '../kit/moments.js';
+import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { useInPages } from '../kit/request/in-pages.js';
+import { Tile } from '../kit/Tile.js';
+
+const Cell = chakra('td', { base: { px: '2', py: '1.5', verticalAlign: 'top' } });
+const Head = chakra('th', {
+  base: { px: '2', py: '1', textAlign: 'left', color: 'ink.soft', fontSize: 'sm' },
+});
+
+export default function TrailPage() {
+  const trail = useInPages<AuditEntry>('trail', '/api/audit');
+  if (trail.isPending) return <Loading what="the trail" />;
+  if (trail.error) return <Failed error={trail.error} again={() => void trail.refetch()} />;
+  const entries = trail.data.pages.flat();
+  return (
+    <Tile>
+      <Box display="flex" justifyContent="space-between" alignItems="center" gap="3" mb="3">
+        <chakra.h1 fontSize="xl">
+          <Link to="/school">School</Link> / What staff have done
+        </chakra.h1>
+        <Button asChild>
+          <a href="/api/audit/file" download>
+            <Download size={18} aria-hidden /> All of it as CSV
+          </a>
+        </Button>
+      </Box>
+      {!entries.length ? (
+        <Empty title="Nothing yet">Changes of people, marks and lessons are listed here, and stay.</Empty>
+      ) : (
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label="What staff have done">
+          <chakra.table width="100%" borderCollapse="collapse">
+            <thead>
+              <tr>
+                <Head>When</Head>
+                <Head>Who</Head>
+                <Head>What</Head>
+                <Head>About</Head>
+              </tr>
+            </thead>
+            <tbody>
+              {entries.map((entry) => (
+                <chakra.tr key={entry.id} borderTop="1px solid" borderColor="slate.200">
+                  <Cell whiteSpace="nowrap">{dayAndTime(entry.at)}</Cell>
+                  <Cell whiteSpace="nowrap">{entry.by}</Cell>
+                  <Cell>{auditActions[entry.action]}</Cell>
+                  <Cell overflowWrap="anywhere">{entry.about}</Cell>
+                </chakra.tr>
+              ))}
+            </tbody>
+          </chakra.table>
+        </Box>
+      )}
+      {trail.hasNextPage && (
+        <Box mt="3">
+          <Button disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
+            Earlier
+          </Button>
+        </Box>
+      )}
+    </Tile>
+  );
+}
