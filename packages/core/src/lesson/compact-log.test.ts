@@ -88,10 +88,27 @@ describe('a log cut to what matters', () => {
   test('may be cut again and again as it grows', () => {
     fc.assert(
       fc.property(log, fc.nat(60), (events, at) => {
-        const earlier = compactLog(events.slice(0, at), 2);
-        expect(told(compactLog([...earlier, ...events.slice(at)], 2))).toEqual(told(events));
+        const later = events.slice(at);
+        const corrections = later.filter((e) => e.body.type === 'observation' && e.body.corrects).length;
+        const earlier = compactLog(events.slice(0, at), corrections + 1);
+        expect(told(compactLog([...earlier, ...later], 1))).toEqual(told(events));
       }),
+      { numRuns: 500 },
     );
+  });
+  test('a sure result is uncovered again when the one after it is corrected in another test', () => {
+    const seen = (n: number, test: string, more: object = {}): LessonEvent => ({
+      id: `e${n}`,
+      group: 'g',
+      by: 'ada',
+      at: new Date(Date.UTC(2026, 0, 1, 10, 0, n)).toISOString(),
+      body: { type: 'observation', sample: 's1', test, variant: 'usual', seen: { colour: 'lilac' }, ...more },
+    });
+    const before = [seen(0, 'naoh'), seen(1, 'naoh'), seen(2, 'naoh', { doubtful: true })];
+    const after = seen(3, 'flame', { corrects: 'e1' });
+    const whole = told([...before, after]);
+    expect(whole.byTest[1]).toBe('e0');
+    expect(told([...compactLog(before, 2), after])).toEqual(whole);
   });
   test('does not grow with the log', () => {
     const flood = Array.from({ length: 20_000 }, (_, n): LessonEvent => ({

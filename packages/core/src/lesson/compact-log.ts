@@ -13,8 +13,11 @@ const hasContent = (body: {
 }): boolean => Object.keys(body.seen).length > 0 || Boolean(body.words?.trim());
 
 /**
- * Cuts a log, oldest first, to what matters.
- * @param keep observations kept of each sample and test, standing ones and corrected ones each.
+ * Cuts a log, oldest first, to what matters. A cut log that grows is read as the whole one would be, as long as fewer
+ * than `keep` standing observations of one sample and test are corrected after the cut: a correction uncovers what came
+ * before, so `keep` of those that could decide next are there.
+ * @param keep observations kept of each sample and test: standing ones, those of them that say something, those of
+ *   them that are sure, and corrected ones, `keep` of each.
  * @returns some of the same events, in the same order.
  */
 export function compactLog<E extends LessonEvent>(events: readonly E[], keep: number): E[] {
@@ -47,10 +50,10 @@ export function compactLog<E extends LessonEvent>(events: readonly E[], keep: nu
         const place = `${body.sample} ${body.test}`;
         const stands = !correctedBy.has(id);
         if (among(`${stands ? 'stands' : 'corrected'} ${place}`, keep)) kept.add(id);
-        // What decides is kept however many say less after it: the last that says something, and the last sure one.
+        // What decides is kept however many say less after it, and what would decide were it corrected.
         if (stands && hasContent(body)) {
-          if (among(`content ${place}`, 1)) kept.add(id);
-          if (!body.doubtful && among(`sure ${place}`, 1)) kept.add(id);
+          if (among(`content ${place}`, keep)) kept.add(id);
+          if (!body.doubtful && among(`sure ${place}`, keep)) kept.add(id);
         }
         break;
       }

@@ -33,8 +33,14 @@ export function WeighOut({
   }, []);
   const near = reading.stable && nearEnough(reading.mass_g, wanted_g);
   const left = wanted_g - reading.mass_g;
-  const pour = (share: number) =>
-    balance.current?.add(Math.max(0.01, left * share * (0.94 + Math.random() * 0.1)));
+  /** What the hand does: the display is unsettled from that moment, not from the next reading on. */
+  const hand = (does: (own: SimulatedBalance) => void) => {
+    if (!balance.current) return;
+    does(balance.current);
+    setReading((shown) => ({ ...shown, stable: false }));
+  };
+  const put = (mass_g: number) => hand((own) => own.add(mass_g));
+  const pour = (share: number) => put(Math.max(0.01, left * share * (0.94 + Math.random() * 0.1)));
   return (
     <Box
       role="group"
@@ -76,13 +82,11 @@ export function WeighOut({
         </span>
       </Box>
       <Box display="flex" gap="2" flexWrap="wrap">
-        <Button onClick={() => balance.current?.tare()}>Tare</Button>
+        <Button onClick={() => hand((own) => own.tare())}>Tare</Button>
         <Button onClick={() => pour(0.7)}>Pour</Button>
         <Button onClick={() => pour(0.25)}>A spatula</Button>
-        <Button onClick={() => balance.current?.add(Math.max(0.01, Math.min(0.1, left)))}>
-          A grain or two
-        </Button>
-        <Button onClick={() => balance.current?.add(Math.min(-0.02, left))}>Take off</Button>
+        <Button onClick={() => put(Math.max(0.01, Math.min(0.1, left)))}>A grain or two</Button>
+        <Button onClick={() => put(Math.min(-0.02, left))}>Take off</Button>
         <Box flex="1" />
         <Button onClick={cancel}>Leave it</Button>
         <Button
