@@ -1,6 +1,67 @@
 /** No circles, and no way round the floors by relative paths. */
+
+/** The folders of the core from the ground up: each may use those on lower lines alone. A new folder gets its line. */
+const coreFloors = [
+  ['sources', 'formats'],
+  ['species'],
+  ['formulas'],
+  ['equilibrium', 'flame', 'gas-making', 'hazards'],
+  ['identification-tests'],
+  ['reading'],
+  ['equations', 'syllabus', 'reasoning'],
+  ['reactions', 'practicals', 'marking', 'store'],
+  ['planning', 'lesson'],
+  ['preparing', 'rehearsal'],
+  ['devices', 'headless'],
+];
+/** The server's folders likewise. `records` holds the tables; `testing` is for tests and may use everything. */
+const serverFloors = [
+  ['records', 'config', 'printing', 'problems', 'live'],
+  ['database', 'paging', 'input', 'sheets'],
+  ['heavy', 'backup'],
+  ['access'],
+  ['observing', 'rooms', 'audit', 'health', 'store', 'documents'],
+  ['syllabuses'],
+  ['practicals'],
+  ['people'],
+  ['lessons'],
+  ['preparation', 'board', 'marking'],
+  ['flow', 'bench'],
+  ['demo', 'testing'],
+];
+
+/** One rule a folder: its files, but for tests, stay away from folders on its own line and above. */
+const floorRules = (name, floors) => {
+  const inside = (folders) => `^packages/${name}/src/(${folders.join('|')})/`;
+  return [
+    ...floors.flatMap((floor, i) =>
+      floor.map((folder) => ({
+        name: `${name}-floor-of-${folder}`,
+        severity: 'error',
+        from: { path: inside([folder]), pathNot: ['[.]test[.]ts$', '/testing/'] },
+        to: {
+          path: inside(
+            floors
+              .slice(i)
+              .flat()
+              .filter((other) => other !== folder),
+          ),
+        },
+      })),
+    ),
+    {
+      name: `${name}-folder-without-a-floor`,
+      severity: 'error',
+      from: {},
+      to: { path: `^packages/${name}/src/[^/]+/`, pathNot: inside(floors.flat()) },
+    },
+  ];
+};
+
 module.exports = {
   forbidden: [
+    ...floorRules('core', coreFloors),
+    ...floorRules('server', serverFloors),
     {
       name: 'no-circles',
       severity: 'error',

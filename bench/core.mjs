@@ -5,8 +5,8 @@ import { mark } from '../packages/core/dist/marking/mark.js';
 import { predict } from '../packages/core/dist/equilibrium/predict.js';
 import { identify, posterior } from '../packages/core/dist/reasoning/identify.js';
 import { mixUp, probabilityOfValue } from '../packages/core/dist/reasoning/likelihood.js';
-import { expectationOf } from '../packages/core/dist/tests/expectation.js';
-import { attributeOf, testOf } from '../packages/core/dist/tests/tests.js';
+import { expectationOf } from '../packages/core/dist/identification-tests/expectation.js';
+import { attributeOf, testOf } from '../packages/core/dist/identification-tests/tests.js';
 import { syllabusOf } from '../packages/core/dist/syllabus/syllabuses.js';
 
 const middle = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];

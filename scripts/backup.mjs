@@ -13,7 +13,7 @@ try {
   try {
     const { writeBackup } = await import('../packages/server/dist/backup/backup-file.js');
     const { backupName, keepNewest } = await import('../packages/server/dist/backup/kept-backups.js');
-    const { migrationsDone } = await import('../packages/server/dist/database/prepare-database.js');
+    const { migrationsDone } = await import('../packages/server/dist/backup/prepare-database.js');
     const file = names[0] ? resolve(names[0]) : join(data, 'backups', backupName(empty ? 'empty' : 'all'));
     mkdirSync(dirname(file), { recursive: true, mode: 0o700 });
     const rows = await writeBackup(source, await migrationsDone(source), file);

@@ -18,7 +18,7 @@ try {
     const { checkBackup, writeBackup } = await import('../packages/server/dist/backup/backup-file.js');
     const { backupName } = await import('../packages/server/dist/backup/kept-backups.js');
     const { restoreBackup } = await import('../packages/server/dist/backup/restore.js');
-    const { migrationsDone } = await import('../packages/server/dist/database/prepare-database.js');
+    const { migrationsDone } = await import('../packages/server/dist/backup/prepare-database.js');
     const { head } = await checkBackup(resolve(name));
     const done = await migrationsDone(source);
     if (done.length) {

@@ -67,7 +67,9 @@ describe('whatever is sent', () => {
           const [who, client] = [...clients][Math.floor(random() * clients.size)]!;
           const { method, path, body } = fuzzRequest(route, api, ids, random);
           const reply = await client.send(method, path, body);
-          if (reply.status >= 500)
+          // Whether it is ready is what that route is asked: under all of these at once, "not now" is an answer.
+          const told = path === '/api/health/ready' && reply.status === 503;
+          if (reply.status >= 500 && !told)
             faults.push(`${who} ${method} ${path} ${JSON.stringify(body)}: ${reply.text}`);
         }),
       );

@@ -7,7 +7,7 @@ import helmet from 'helmet';
 import { apiHeaders } from './api-headers.js';
 import { AppModule } from './app.module.js';
 import type { Config } from './config/config.js';
-import { prepareDatabase } from './database/prepare-database.js';
+import { prepareDatabase } from './backup/prepare-database.js';
 import { jsonBody } from './input/json-body.js';
 import { LiveAdapter } from './live/live.adapter.js';
 import { makeLogger, NestLogger, requestLog } from './logging.js';

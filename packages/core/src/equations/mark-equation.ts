@@ -4,7 +4,7 @@
  * student can use.
  */
 import { formulaWithCharge, type Formula } from '../formulas/read-formula.js';
-import type { Reason } from '../marking/mark-result.js';
+import type { Reason } from '../reading/reason.js';
 import { balanceOf, type Balance, type Imbalance } from './balance.js';
 import { dryKey, isWater, isWet } from './hydration.js';
 import { equationText, readEquation, type Equation, type StateSymbol, type Term } from './read-equation.js';

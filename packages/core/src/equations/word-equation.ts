@@ -1,5 +1,5 @@
 /** Marks a word equation: the right names on each side, in any order, spelling forgiven where no other name is nearer. */
-import type { Reason } from '../marking/mark-result.js';
+import type { Reason } from '../reading/reason.js';
 import { speller } from '../reading/spelling.js';
 import { allGases, allIons, allMetals } from '../species/species.js';
 import type { EquationMark } from './mark-equation.js';

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { sources } from '../sources/sources.js';
 import { ionOf } from '../species/species.js';
-import { expectationOf } from '../tests/expectation.js';
+import { expectationOf } from '../identification-tests/expectation.js';
 import { chargeOf, chargeOfMixture, components, type Component } from './components.js';
 import { dissolvedSpecies } from './dissolved-species.js';
 import { dissolvesTo } from './dissolves.js';

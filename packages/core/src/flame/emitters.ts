@@ -16,7 +16,6 @@ export interface Emission {
   readonly power: number;
 }
 export interface Emitter {
-  readonly ion: CationId;
   readonly emissions: readonly Emission[];
   /** What the pure flame is called, by eye and through the glass; other flames are named by the nearest. */
   readonly called: FlameName;
@@ -25,29 +24,34 @@ export interface Emitter {
   readonly unsure: string;
 }
 
+/** A cation without a flame to be seen, and why. */
+export interface NoColour {
+  readonly none: string;
+  readonly source: SourceId;
+}
+const none = (why: string): NoColour => ({ none: why, source: 'vogel-tests' });
+
 const line = (nm: number, power: number): Emission => ({ nm, width: 0, power });
 const band = (nm: number, width: number, power: number): Emission => ({ nm, width, power });
 const estimated = 'strengths are estimates fitted to what is seen';
 
-export const emitters: readonly Emitter[] = [
-  {
-    ion: 'Li+',
+/** What each cation does in a flame: the compiler asks for every one. */
+export const flameOf: Readonly<Record<CationId, Emitter | NoColour>> = {
+  'Li+': {
     emissions: [line(670.8, 1500), line(610.4, 4)],
     called: 'crimson',
     calledThroughGlass: 'purple',
     source: 'crc-lines',
     unsure: estimated,
   },
-  {
-    ion: 'Na+',
+  'Na+': {
     emissions: [line(589.0, 660), line(589.6, 340)],
     called: 'yellow',
     calledThroughGlass: 'none',
     source: 'crc-lines',
     unsure: estimated,
   },
-  {
-    ion: 'K+',
+  'K+': {
     emissions: [
       line(766.5, 620),
       line(769.9, 310),
@@ -60,24 +64,21 @@ export const emitters: readonly Emitter[] = [
     source: 'crc-lines',
     unsure: estimated,
   },
-  {
-    ion: 'Ca2+',
+  'Ca2+': {
     emissions: [band(554, 4, 10), band(603, 4, 25), band(622, 6, 120), line(422.7, 0.12)],
     called: 'orange-red',
     calledThroughGlass: 'pale-green',
     source: 'pearse-gaydon',
     unsure: estimated,
   },
-  {
-    ion: 'Sr2+',
+  'Sr2+': {
     emissions: [band(605, 4, 40), band(646, 6, 90), band(666, 6, 160), band(682, 6, 260), line(460.7, 1.6)],
     called: 'red',
     calledThroughGlass: 'purple',
     source: 'pearse-gaydon',
     unsure: estimated,
   },
-  {
-    ion: 'Ba2+',
+  'Ba2+': {
     emissions: [
       band(487, 5, 5),
       band(513, 7, 26),
@@ -91,8 +92,7 @@ export const emitters: readonly Emitter[] = [
     source: 'pearse-gaydon',
     unsure: estimated,
   },
-  {
-    ion: 'Cu2+',
+  'Cu2+': {
     emissions: [
       band(437, 5, 1.2),
       band(443, 5, 1),
@@ -107,12 +107,26 @@ export const emitters: readonly Emitter[] = [
     source: 'pearse-gaydon',
     unsure: estimated,
   },
-  {
-    ion: 'Pb2+',
+  'Pb2+': {
     emissions: [line(405.8, 6), band(435, 20, 2), band(470, 25, 3), band(540, 60, 6)],
     called: 'pale-blue',
     calledThroughGlass: 'none',
     source: 'pearse-gaydon',
     unsure: `${estimated}; books give no colour through the glass`,
   },
-];
+  'H+': none('an acid gives no colour of its own'),
+  'NH4+': none('ammonium salts burn away without a colour'),
+  'Mg2+': none('its lines lie in the ultraviolet; a burner is too cool for its oxide'),
+  'Al3+': none('its lines lie in the violet and are too weak in a burner'),
+  'Zn2+': none('a burner is too cool; the zinc burns off white'),
+  'Cr3+': none('its many lines are too weak in a burner'),
+  'Mn2+': none('its lines are too weak in a burner'),
+  'Fe2+': none('sparks and a faint gold at most, nothing to name it by'),
+  'Fe3+': none('sparks and a faint gold at most, nothing to name it by'),
+  'Co2+': none('its lines are too weak in a burner'),
+  'Ni2+': none('its lines are too weak in a burner'),
+  'Ag+': none('its lines are too weak in a burner'),
+};
+export const emitters: readonly (Emitter & { readonly ion: CationId })[] = (
+  Object.entries(flameOf) as [CationId, Emitter | NoColour][]
+).flatMap(([ion, flame]) => ('none' in flame ? [] : [{ ion, ...flame }]));

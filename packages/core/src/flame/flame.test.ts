@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { sources } from '../sources/sources.js';
-import { flameTest } from '../tests/definitions/flame.js';
+import { flameTest } from '../identification-tests/definitions/flame.js';
 import { throughCobaltGlass } from './cobalt-glass.js';
 import { emitters } from './emitters.js';
 import { apart, flameColour } from './flame-colour.js';

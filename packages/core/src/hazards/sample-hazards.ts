@@ -5,7 +5,7 @@
  */
 import type { SourceId } from '../sources/sources.js';
 import type { SpeciesId } from '../species/species.js';
-import type { SampleForm } from '../tests/test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
 import type { HazardBand } from './reagents.js';
 
 interface IonHazard {

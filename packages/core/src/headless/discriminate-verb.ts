@@ -1,6 +1,6 @@
 /** The verb `discriminate`: which samples tests can tell apart. */
 import { discriminate, type DiscriminateSample } from '../reasoning/discriminate.js';
-import { isTestId } from '../tests/tests.js';
+import { isTestId } from '../identification-tests/tests.js';
 import { LineError, listAt, objectAt, oneOfAt, textAt, type Json, type JsonObject } from './line-shape.js';
 import { speciesAt } from './shared-shapes.js';
 

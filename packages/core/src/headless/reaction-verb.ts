@@ -2,7 +2,7 @@
 import type { AcidId } from '../reactions/facts.js';
 import { reactionsOfGasTest, reactionsOfTest } from '../reactions/reactions-of-test.js';
 import { isGasId } from '../species/species.js';
-import { isTestId } from '../tests/tests.js';
+import { isTestId } from '../identification-tests/tests.js';
 import { LineError, listAt, objectAt, oneOfAt, textAt, type JsonObject } from './line-shape.js';
 import { speciesAt } from './shared-shapes.js';
 

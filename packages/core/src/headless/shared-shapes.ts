@@ -1,7 +1,7 @@
 /** Readers of the shapes several verbs share: samples and observations. */
 import type { SeenRecord } from '../reasoning/likelihood.js';
 import { isIonId, isSpeciesId } from '../species/species.js';
-import { attributeOf, isTestId, testOf, variantOf } from '../tests/tests.js';
+import { attributeOf, isTestId, testOf, variantOf } from '../identification-tests/tests.js';
 import { LineError, listAt, objectAt, textAt, type Json } from './line-shape.js';
 
 /** An ion id. @throws LineError */

@@ -1,5 +1,5 @@
 /** What to repeat or change after a result, from the record alone, so that it gives no answer away. */
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 
 /**
  * The advice that fits a record: of the slips that would show just this, the likeliest one's.

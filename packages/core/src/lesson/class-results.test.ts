@@ -3,7 +3,7 @@ import { adviceOn } from './advice.js';
 import { itemResults, namings } from './class-results.js';
 import type { LessonEvent } from './record.js';
 import { lookalikes } from '../reasoning/lookalikes.js';
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 
 let made = 0;
 const named = (by: string, sample: string, answer: string): LessonEvent => ({

@@ -2,7 +2,7 @@
 import { readIons } from '../reading/read-ions.js';
 import { explains, likeliestSlip } from '../reasoning/likelihood.js';
 import { ionOf } from '../species/species.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 import { decisive, seenIn, standing, type GroupRecord } from './record.js';
 
 export interface Contradiction {

@@ -7,9 +7,9 @@ import { readColours } from '../reading/read-colours.js';
 import { isDoneOn } from '../practicals/evidence.js';
 import { syllabusFor, type Practical } from '../practicals/practical.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
-import { expectationOf } from '../tests/expectation.js';
-import type { SampleForm } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import type { SampleForm } from '../species/sample-form.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 import { decisive, namingOf, seenIn, standing, type GroupRecord, type ObservationEntry } from './record.js';
 
 export interface MarkedSample {

@@ -17,7 +17,7 @@ import {
 } from '../species/species.js';
 import type { GasId } from '../species/substance.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 import type { IdentificationItem } from './mark-item.js';
 import { onePoint, type Mark } from './mark-result.js';
 

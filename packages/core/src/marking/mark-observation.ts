@@ -5,7 +5,7 @@ import { readCelsius } from '../reading/read-number.js';
 import { readText, type TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
-import type { Attribute } from '../tests/test-definition.js';
+import type { Attribute } from '../identification-tests/test-definition.js';
 import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
 import { forReview, onePoint, together, type Mark } from './mark-result.js';

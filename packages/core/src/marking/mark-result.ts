@@ -1,8 +1,6 @@
-/** What every marker gives back: points, a verdict, and why, in a code a program can act on and a sentence a student can. */
-export interface Reason {
-  readonly code: string;
-  readonly text: string;
-}
+/** What every marker gives back: points, a verdict, and why. */
+import type { Reason } from '../reading/reason.js';
+
 export type Verdict = 'credit' | 'partial' | 'none' | 'review';
 export interface Mark {
   readonly points: number;

@@ -1,7 +1,7 @@
 /** Marks a value that was tapped rather than written: it is one of a closed list, so nothing need be read. */
 import { saltName } from '../species/species.js';
-import { expectationOf } from '../tests/expectation.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 import type { ObservationItem } from './mark-item.js';
 import { onePoint, type Mark } from './mark-result.js';
 

@@ -7,17 +7,10 @@ import type { IonId } from '../species/ion.js';
 import { saltName } from '../species/species.js';
 import type { Strictness, Syllabus, ValueWording, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
-import { expectationOf, type Expectation } from '../tests/expectation.js';
-import type { Attribute, TestDefinition } from '../tests/test-definition.js';
-import { allTests, attributeOf, testOf } from '../tests/tests.js';
+import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
+import type { Attribute, TestDefinition } from '../identification-tests/test-definition.js';
+import { allTests, attributeOf, testOf } from '../identification-tests/tests.js';
 import type { ObservationItem } from './mark-item.js';
-
-/** Tests whose whole answer is worth more than one point, with the attributes the points are for. */
-const pointsFor: Readonly<Partial<Record<string, readonly string[]>>> = {
-  naoh: ['precipitate', 'excess'],
-  'ammonia-solution': ['precipitate', 'excess'],
-  'dilute-acid': ['effervescence', 'limewater'],
-};
 
 /** What counts as right: a value that is seen sometimes earns, but "nothing" only where it is the usual thing. */
 function rightValues(attribute: Attribute, expectation: Expectation): readonly string[] {
@@ -158,11 +151,11 @@ export function planOf(syllabus: Syllabus, item: ObservationItem): readonly Plan
   if (known) return known;
   const test = testOf(item.test);
   const expectation = expectationOf(test.id, item.sample, {
-    form: item.form ?? (test.id === 'appearance' ? 'solution' : undefined),
+    form: item.form ?? (test.family === 'look' ? 'solution' : undefined),
   });
   if (Object.keys(expectation).length === 0)
     throw new RangeError(`${test.id} says nothing about ${saltName(item.sample) || 'an empty sample'}`);
-  const parts = item.attribute !== undefined ? [item.attribute] : (pointsFor[test.id] ?? [markedFirst(test)]);
+  const parts = item.attribute !== undefined ? [item.attribute] : (test.points ?? [markedFirst(test)]);
   const hasExcess = test.attributes.some((a) => a.reads === 'excess');
   const inAir = hasExcess ? turnsInAir(item.sample) : [];
   const strictness = item.strictness ?? syllabus.strictness;

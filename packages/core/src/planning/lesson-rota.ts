@@ -1,8 +1,8 @@
 /** The rota a practical asks for: which tasks, how long for one group, at which station. */
 import { portionsOf } from '../practicals/advice.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
-import type { Station } from '../tests/test-definition.js';
-import { testOf, variantOf } from '../tests/tests.js';
+import type { Station } from '../identification-tests/test-definition.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
 import type { RotaPin, RotaProblem, RotaTask } from './rota-problem.js';
 
 /** Where a group works when a test needs nothing scarce; as many places as groups. */

@@ -2,8 +2,8 @@
 import { hazardAt, reagentOf } from '../hazards/reagents.js';
 import { flammableLiquid } from '../hazards/statements.js';
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
-import { testOf, variantOf } from '../tests/tests.js';
-import { evidenceOf, isDoneOn, warningText, type Evidence } from './evidence.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
+import { evidenceOf, isDoneOn, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
 import {
   holdsOf,
   isBlank,
@@ -195,19 +195,28 @@ function aboutTelling(practical: Practical, found: Discrimination): PlanAdvice[]
   ];
 }
 
+/** A variant of the method in which a warning does not come up for the sample, where there is one. */
+function betterVariant(practical: Practical, warning: VisibilityWarning): string | undefined {
+  const planned = practical.tests.find((t) => t.test === warning.test)!;
+  const samples = practical.samples.filter((s) => s.key === warning.sample);
+  return testOf(warning.test).variants.find(
+    ({ id }) =>
+      id !== planned.variant &&
+      !evidenceOf({ samples, tests: [{ ...planned, variant: id }] }).some((e) => e.warnings.length),
+  )?.id;
+}
+
 function aboutVisibility(practical: Practical, evidence: readonly Evidence[]): PlanAdvice[] {
   const byKey = new Map(practical.samples.map((s) => [s.key, s]));
   return evidence
     .flatMap((e) => e.warnings)
     .map((warning): PlanAdvice => {
-      const planned = practical.tests.find((t) => t.test === warning.test)!;
-      const nitric =
-        warning.kind === 'false-positive' && planned.variant === 'hydrochloric' && warning.test === 'sulfate';
+      const better = betterVariant(practical, warning);
       return {
         key: `${warning.kind}-${warning.sample}-${warning.test}-${warning.attribute}`,
         tone: 'look',
         text: warningText(warning, named(byKey.get(warning.sample)!)),
-        ...(nitric ? { mend: { kind: 'variant', test: 'sulfate', variant: 'nitric' } as const } : {}),
+        ...(better ? { mend: { kind: 'variant', test: warning.test, variant: better } as const } : {}),
       };
     });
 }

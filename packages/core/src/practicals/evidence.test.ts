@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { allTests, attributeOf, testOf } from '../tests/tests.js';
+import { allTests, attributeOf, testOf } from '../identification-tests/tests.js';
 import { appliesTo, evidenceOf, isDoneOn, strengthIn, warningText } from './evidence.js';
 import { molarityOf, type PlannedTest, type PracticalSample } from './practical.js';
 

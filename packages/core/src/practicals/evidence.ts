@@ -4,12 +4,13 @@
  * positive from the reagents themselves.
  */
 import { reagentOf } from '../hazards/reagents.js';
-import { derivedResults, type DerivedResult } from '../tests/derived.js';
-import { expectationOf, type Expectation } from '../tests/expectation.js';
-import type { Attribute } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { derivedResults, type DerivedResult } from '../identification-tests/derived.js';
+import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
+import type { Attribute } from '../identification-tests/test-definition.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { gasesWithAcid } from '../species/gives-off.js';
 import { isBlank, molarityOf, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
-import { ionStrengths } from './salt-ions.js';
+import { ionStrengths } from '../formulas/salt-ions.js';
 
 export interface VisibilityWarning {
   readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess';
@@ -30,21 +31,9 @@ export interface Evidence {
   readonly warnings: readonly VisibilityWarning[];
 }
 
-/** Does the test apply to a sample of this form? Gas tests want a gas, and so on. */
-export function appliesTo(test: string, { form }: Pick<PracticalSample, 'form'>): boolean {
-  const { family, id } = testOf(test);
-  switch (family) {
-    case 'gas':
-      // Papers and powders that show water are for liquids; the rest want a gas (metals and carbonates make theirs).
-      return form === 'gas' || form === 'metal' || (id === 'limewater' && form === 'solid');
-    case 'metal':
-      return form === 'metal';
-    case 'look':
-      return true;
-    default:
-      return form === 'solid' || form === 'solution';
-  }
-}
+/** Is the test one for samples of this form? */
+export const appliesTo = (test: string, { form }: Pick<PracticalSample, 'form'>): boolean =>
+  testOf(test).forms.includes(form);
 
 /** Is the test done on this sample in this practical? */
 export const isDoneOn = (planned: PlannedTest, sample: PracticalSample): boolean =>
@@ -59,20 +48,10 @@ const nothingAt = (planned: PlannedTest): Expectation =>
     }),
   );
 
-/** The gas a metal gives with acid is hydrogen; the gas of a carbonate is carbon dioxide. */
-const gasFrom = (sample: PracticalSample): readonly string[] =>
-  sample.form === 'metal'
-    ? ['Cu', 'Pb'].includes(sample.ions[0]!)
-      ? []
-      : ['H2']
-    : sample.ions.some((id) => id === 'CO3^2-' || id === 'HCO3-')
-      ? ['CO2']
-      : [];
-
 const expected = (planned: PlannedTest, sample: PracticalSample): Expectation => {
   if (isBlank(sample)) return nothingAt(planned);
   const test = testOf(planned.test);
-  const ids = test.family === 'gas' && sample.form !== 'gas' ? gasFrom(sample) : sample.ions;
+  const ids = test.family === 'gas' && sample.form !== 'gas' ? gasesWithAcid(sample.ions) : sample.ions;
   return ids.length
     ? expectationOf(planned.test, ids, { variant: planned.variant, form: sample.form })
     : nothingAt(planned);

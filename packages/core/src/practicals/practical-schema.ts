@@ -3,7 +3,7 @@
  * code uses, so that it cannot lag behind them. `docs/schemas/` holds a copy, which a test compares.
  */
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
-import { allTests } from '../tests/tests.js';
+import { allTests } from '../identification-tests/tests.js';
 import { asked } from './practical.js';
 
 const text = (description: string, maxLength: number, minLength = 0) => ({

@@ -6,7 +6,8 @@
 import { saltName } from '../species/species.js';
 import type { Syllabus, SyllabusId } from '../syllabus/syllabus-definition.js';
 import { syllabusOf } from '../syllabus/syllabuses.js';
-import type { SampleForm, TestId, VariantId } from '../tests/test-definition.js';
+import type { TestId, VariantId } from '../identification-tests/test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
 
 /** What students are asked to name. */
 export const asked = ['cation', 'anion', 'salt', 'gas', 'metal'] as const;

@@ -7,7 +7,7 @@ import { adviceFor, discriminationOf, portionsOf } from './advice.js';
 import { evidenceOf, isDoneOn, warningText } from './evidence.js';
 import { emptyPractical, knownLabel, syllabusFor, unknownsOf, type Practical } from './practical.js';
 import { readPractical, upToDate } from './read-practical.js';
-import { ionStrengths, saltFormula } from './salt-ions.js';
+import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { flameColoursOfUnlabelledJars, shippedPracticals } from './shipped/shipped-practicals.js';
 
 const room = { burner: 10, 'fume-cupboard': 2, 'hot-water-bath': 4, sink: 3 } as const;

@@ -3,7 +3,7 @@ import { schemaProblems, type FileProblem } from '../formats/schema-problems.js'
 import { readSyllabus } from '../syllabus/read-syllabus.js';
 import { anionIn, cationIn, isGasId, isIonId, isMetalId } from '../species/species.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 import { practicalSchema } from './practical-schema.js';
 import type { Practical, PracticalSample } from './practical.js';
 

@@ -1,7 +1,7 @@
 /** What one group's plate holds, and how many groups work on each sample of a lesson. */
 import { isDoneOn } from '../practicals/evidence.js';
 import type { Practical } from '../practicals/practical.js';
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 
 /**
  * Rows of one group's plate: drop tests on solutions, knowns first, then as many unknowns as a group has,

@@ -11,13 +11,14 @@ import {
   type Practical,
   type PracticalSample,
 } from '../practicals/practical.js';
-import { saltFormula } from '../practicals/salt-ions.js';
-import { testOf, variantOf } from '../tests/tests.js';
+import { saltFormula } from '../formulas/salt-ions.js';
+import { usualDrop_mL } from '../identification-tests/drop.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
 import { freshSalts, gasMakings, hydrates, makingOf, molarVolume_L, saltNotes } from './making.js';
 import { massOf, recipesFor, volumeToMake, type Recipe } from './recipe.js';
-import { benchTotals, usualDrop_mL } from './recipes.js';
+import { benchTotals } from './recipes.js';
 import { piece_g, takenBy, tube_mL, type Taken } from './sample-amounts.js';
-import type { StoreItem } from './store.js';
+import type { StoreItem } from '../store/store.js';
 
 export interface PrepSettings {
   /** Share more for spills and repeats; 0.2 is a fifth. */

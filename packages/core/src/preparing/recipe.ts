@@ -3,7 +3,7 @@ import { molarMass } from '../formulas/molar-mass.js';
 import { readFormula } from '../formulas/read-formula.js';
 import type { BottledStock } from './making.js';
 import { dilution, stockMolarity, weighing, type Stock } from './recipes.js';
-import { amountOf, type StoreItem } from './store.js';
+import { amountOf, type StoreItem } from '../store/store.js';
 
 export type Recipe =
   | { readonly kind: 'ready'; readonly take_mL: number; readonly from: RecipeSource; readonly mind: string }

@@ -5,9 +5,8 @@
 import { dissolvesTo } from '../equilibrium/dissolves.js';
 import { molarMassOf } from '../formulas/molar-mass.js';
 import { readFormula } from '../formulas/read-formula.js';
+import { usualDrop_mL } from '../identification-tests/drop.js';
 
-/** A volume of one drop unless the dropper is calibrated, cm3. */
-export const usualDrop_mL = 0.05;
 /** Less than this share of a salt dissolving means that the solution cannot be made. */
 const leastDissolved = 0.1;
 const mostVolume_mL = 1e6;

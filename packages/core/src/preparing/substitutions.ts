@@ -2,11 +2,11 @@
 import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import { strengthIn } from '../practicals/evidence.js';
 import { holdsOf, isBlank, molarityOf, type Practical } from '../practicals/practical.js';
-import { ionStrengths } from '../practicals/salt-ions.js';
+import { ionStrengths } from '../formulas/salt-ions.js';
 import type { SourceId } from '../sources/sources.js';
-import { derivedResults, type DerivedResult } from '../tests/derived.js';
-import type { TestId } from '../tests/test-definition.js';
-import { attributeOf, testOf, variantOf } from '../tests/tests.js';
+import { derivedResults, type DerivedResult } from '../identification-tests/derived.js';
+import type { TestId } from '../identification-tests/test-definition.js';
+import { attributeOf, testOf, variantOf } from '../identification-tests/tests.js';
 
 export interface Substitute {
   readonly id: string;

@@ -1,5 +1,5 @@
 /** What must be done when before a lesson: solutions, samples, soaking and settling, labels, setting out. */
-import { testOf, variantOf } from '../tests/tests.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
 import type { Practical } from '../practicals/practical.js';
 import type { LessonNeeds } from './lesson-needs.js';
 import { recipeText } from './recipe-text.js';

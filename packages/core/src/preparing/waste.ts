@@ -2,7 +2,7 @@
 import type { SourceId } from '../sources/sources.js';
 import { isDoneOn } from '../practicals/evidence.js';
 import type { PlannedTest, Practical, PracticalSample } from '../practicals/practical.js';
-import { testOf, variantOf } from '../tests/tests.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
 import { usualPrep, type LessonSize, type PrepSettings } from './lesson-needs.js';
 import { takenBy } from './sample-amounts.js';
 

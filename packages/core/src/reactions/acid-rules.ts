@@ -13,7 +13,7 @@ export function acidFirst({ cation, anion, form }: Salt, acid: AcidId): readonly
   const salt = saltOf(cation, anion);
   const made = saltOf(cation, brought);
   const falls = made !== '' && cation !== 'H+' && hardlyDissolves(made);
-  const products = cation === 'H+' ? undefined : withAcid[anion];
+  const products = cation === 'H+' ? undefined : withAcid(anion);
   if (products) {
     const whole = form === 'solid' || hardlyDissolves(salt);
     const madeFalls = falls && whole;

@@ -1,5 +1,6 @@
 /** What precipitates dissolve to, and what acid makes of ions. */
 import type { AnionId, CationId } from '../species/ion.js';
+import { gasWithAcid } from '../species/gives-off.js';
 import type { SourceId } from '../sources/sources.js';
 
 /** A hydroxide that dissolves in an excess: the complex, and the substance it stands in. */
@@ -37,12 +38,10 @@ export const inAmmonia: Readonly<Partial<Record<CationId, Redissolved>>> = {
   'Ag+': { complex: '[Ag(NH3)2]+', substance: '[Ag(NH3)2]OH', source: 'vogel-tests' },
 };
 
-/** What acid makes of an anion: a gas and water, or water alone. */
-export const withAcid: Readonly<Partial<Record<AnionId, readonly string[]>>> = {
-  'CO3^2-': ['CO2', 'H2O'],
-  'HCO3-': ['CO2', 'H2O'],
-  'SO3^2-': ['SO2', 'H2O'],
-  'OH-': ['H2O'],
+/** What acid makes of an anion: a gas and water, or water alone; undefined where it leaves it alone. */
+export const withAcid = (anion: AnionId): readonly string[] | undefined => {
+  const gas = gasWithAcid[anion];
+  return gas ? [gas, 'H2O'] : anion === 'OH-' ? ['H2O'] : undefined;
 };
 
 /** Pairs that are no substance: what comes in their place. */

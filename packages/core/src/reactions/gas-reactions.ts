@@ -1,5 +1,5 @@
 /** What happens in the tests of gases that are written as equations. */
-import type { TestId } from '../tests/test-definition.js';
+import type { TestId } from '../identification-tests/test-definition.js';
 import type { Happening } from './reaction-equation.js';
 
 interface GasReaction {

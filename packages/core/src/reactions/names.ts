@@ -1,6 +1,6 @@
 /** School names of the substances in equations. */
 import { compositionKey, readFormula } from '../formulas/read-formula.js';
-import { saltFormula } from '../practicals/salt-ions.js';
+import { saltFormula } from '../formulas/salt-ions.js';
 import { allAnions, allCations, allGases, allMetals, saltName } from '../species/species.js';
 
 const further: Readonly<Record<string, string>> = {

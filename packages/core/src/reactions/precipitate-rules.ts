@@ -59,7 +59,7 @@ export function sulfateTest(salt: Salt, acid: AcidId): Found {
 
 /** Nitric acid, then silver ions. */
 export function silverTest(salt: Salt): Found {
-  const first = withAcid[salt.anion] ? acidFirst(salt, 'HNO3') : [];
+  const first = withAcid(salt.anion) ? acidFirst(salt, 'HNO3') : [];
   const silver = { substance: 'AgNO3', cation: 'Ag+', anion: 'NO3-' } as const;
   if (shows('halide-silver', salt.anion, 'precipitate'))
     return { happenings: [...first, precipitates(salt, silver, 'anion')] };
@@ -71,7 +71,7 @@ export function silverTest(salt: Salt): Found {
 const freed: Readonly<Partial<Record<AnionId, string>>> = { 'Br-': 'Br2', 'I-': 'I2' };
 /** Chlorine water: what it sets free goes to the layer. */
 export function layerTest(salt: Salt): Found {
-  const first = withAcid[salt.anion] ? acidFirst(salt, 'HNO3') : [];
+  const first = withAcid(salt.anion) ? acidFirst(salt, 'HNO3') : [];
   const halogen = freed[salt.anion];
   if (!halogen)
     return first.length

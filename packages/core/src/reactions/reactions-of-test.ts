@@ -7,8 +7,9 @@ import { readFormula } from '../formulas/read-formula.js';
 import type { AnionId, CationId } from '../species/ion.js';
 import { anionIn, cationIn, formulaText, isMetalId, speciesName } from '../species/species.js';
 import type { GasId } from '../species/substance.js';
-import type { SampleForm, TestId } from '../tests/test-definition.js';
-import { testOf } from '../tests/tests.js';
+import type { TestId } from '../identification-tests/test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
+import { testOf } from '../identification-tests/tests.js';
 import { diluteAcid, metalInAcid } from './acid-rules.js';
 import { withAlkali } from './alkali-rules.js';
 import { inAmmonia, inHydroxide, noSubstance, withAcid, type AcidId } from './facts.js';
@@ -89,7 +90,7 @@ function found({ test, sample, acid = 'HCl', form }: ReactionQuestion): Found {
     const salt = saltIn(sample, form);
     const whole = saltOf(salt.cation, salt.anion);
     const states = usualStates(readFormula(whole)!);
-    const acidDissolves = acidOpens.includes(test) && withAcid[salt.anion] !== undefined;
+    const acidDissolves = acidOpens.includes(test) && withAcid(salt.anion) !== undefined;
     if (states.length === 1 && states[0] === 's' && !acidDissolves)
       return nothing(
         `${speciesName(salt.cation)} ${speciesName(salt.anion)} hardly dissolves: bring it into solution first, then test for its ions.`,

@@ -3,7 +3,7 @@ import { expectedSpecies, markEquation } from '../equations/mark-equation.js';
 import { markWordEquation } from '../equations/word-equation.js';
 import { readFormula } from '../formulas/read-formula.js';
 import { allAnions, allCations, allMetals } from '../species/species.js';
-import { allTests } from '../tests/tests.js';
+import { allTests } from '../identification-tests/tests.js';
 import { coefficients } from './coefficients.js';
 import type { AcidId } from './facts.js';
 import { formulaShown, type ReactionEquation } from './reaction-equation.js';

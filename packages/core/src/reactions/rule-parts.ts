@@ -1,10 +1,11 @@
 /** What the rules of the tests share. */
 import { usualStates } from '../equations/usual-states.js';
 import { readFormula } from '../formulas/read-formula.js';
-import { saltFormula } from '../practicals/salt-ions.js';
+import { saltFormula } from '../formulas/salt-ions.js';
 import type { AnionId, CationId } from '../species/ion.js';
-import { expectationOf } from '../tests/expectation.js';
-import type { SampleForm, TestId } from '../tests/test-definition.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import type { TestId } from '../identification-tests/test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
 import type { Happening } from './reaction-equation.js';
 
 /** A sample of ions. */

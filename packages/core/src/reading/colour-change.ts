@@ -1,5 +1,5 @@
 /** Colours before and after: what something was, and what it became. */
-import type { Turn } from '../tests/test-definition.js';
+import type { Turn } from '../identification-tests/test-definition.js';
 import type { ColourTerm } from './colour-terms.js';
 import type { Mention, TextReading } from './read-text.js';
 

@@ -1,5 +1,5 @@
 /** The reader for each kind of attribute; flames and numbers are read in files of their own. */
-import type { ReadingKind } from '../tests/test-definition.js';
+import type { ReadingKind } from '../identification-tests/test-definition.js';
 import type { ClaimReader } from './claims.js';
 import {
   readDecolourised,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { allTests } from '../tests/tests.js';
+import { allTests } from '../identification-tests/tests.js';
 import { cheapestCover, discriminate, type Key } from './discriminate.js';
 
 const salts = (...cations: string[]) => cations.map((c) => ({ ions: [c, 'Cl-'] }));

@@ -3,9 +3,9 @@
  * least), what to add for the pairs that remain, and an identification key.
  */
 import { isGasId, isMetalId } from '../species/species.js';
-import { expectationOf, type Expectation } from '../tests/expectation.js';
-import type { SampleForm } from '../tests/test-definition.js';
-import { allTests, testOf, variantOf } from '../tests/tests.js';
+import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
+import type { SampleForm } from '../species/sample-form.js';
+import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
 
 export interface DiscriminateSample {
   readonly ions: readonly string[];

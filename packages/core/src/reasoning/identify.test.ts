@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { flameTest } from '../tests/definitions/flame.js';
+import { flameTest } from '../identification-tests/definitions/flame.js';
 import { identify } from './identify.js';
 import { explains, likelihood, probabilityOfValue } from './likelihood.js';
 

@@ -6,7 +6,7 @@
  * depend on each other, the sum over all of them is a product over the observations.
  */
 import { saltName, speciesName } from '../species/species.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 import {
   explainsIn,
   likelihoodIn,

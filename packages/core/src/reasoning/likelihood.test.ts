@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { isAnionId, isCationId, isGasId } from '../species/species.js';
-import { allTests, attributeOf, testOf } from '../tests/tests.js';
+import { allTests, attributeOf, testOf } from '../identification-tests/tests.js';
 import { identify } from './identify.js';
 import {
   explains,

@@ -5,9 +5,10 @@
  * of its attributes are wrong, since one mishap spoils all of them together.
  */
 import type { SpeciesId } from '../species/species.js';
-import { expectationOf, type Expectation } from '../tests/expectation.js';
-import type { Attribute, SampleForm, Slip, TestDefinition } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
+import type { Attribute, Slip, TestDefinition } from '../identification-tests/test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 
 /** One observation as recorded: the test and, for each attribute seen, the value chosen. */
 export interface SeenRecord {

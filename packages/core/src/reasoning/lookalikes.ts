@@ -1,6 +1,6 @@
 /** Which samples the chosen tests cannot surely tell apart. */
 import { cationIn } from '../species/species.js';
-import { outcomeOf, testOf } from '../tests/tests.js';
+import { outcomeOf, testOf } from '../identification-tests/tests.js';
 
 export interface Lookalikes {
   /** Places of the two samples in the list given. */

@@ -1,7 +1,7 @@
 /** Which test to run next: what it is expected to tell, in bits, for the attended minutes it costs. */
 import { isCationId, isAnionId, isGasId, isMetalId } from '../species/species.js';
-import type { TestDefinition } from '../tests/test-definition.js';
-import { allTests, variantOf } from '../tests/tests.js';
+import type { TestDefinition } from '../identification-tests/test-definition.js';
+import { allTests, variantOf } from '../identification-tests/tests.js';
 import { likelihoodIn, situationsOf, type KeyedSample, type Situation } from './likelihood.js';
 
 export interface NextTest {

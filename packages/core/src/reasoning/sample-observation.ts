@@ -3,8 +3,8 @@
  * shows, then what it is taken for. Drawn often enough, each record comes up as often as `likelihoodIn`
  * says it does.
  */
-import type { Attribute, Slip } from '../tests/test-definition.js';
-import { attributeOf } from '../tests/tests.js';
+import type { Attribute, Slip } from '../identification-tests/test-definition.js';
+import { attributeOf } from '../identification-tests/tests.js';
 import { mixUp, probabilityOfValue, type Situation } from './likelihood.js';
 
 export interface DrawnObservation {

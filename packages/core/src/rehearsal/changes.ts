@@ -2,8 +2,8 @@
 import { roomStations, rotaProblemOf, stationWords } from '../planning/lesson-rota.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
 import { knownsOf } from '../practicals/practical.js';
-import type { Station } from '../tests/test-definition.js';
-import { attributeOf, testOf } from '../tests/tests.js';
+import type { Station } from '../identification-tests/test-definition.js';
+import { attributeOf, testOf } from '../identification-tests/tests.js';
 import type { RehearsalPlan, RehearsalResult } from './rehearsal-plan.js';
 import { rehearse } from './rehearse.js';
 

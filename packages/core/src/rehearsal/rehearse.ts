@@ -9,7 +9,7 @@ import { seededRandom } from '../planning/random.js';
 import type { RotaTask } from '../planning/rota-problem.js';
 import { isDoneOn } from '../practicals/evidence.js';
 import { unknownsOf, type PracticalSample } from '../practicals/practical.js';
-import { testOf, variantOf } from '../tests/tests.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
 import { NamingModel, type Outcome } from './naming-model.js';
 import type { RehearsalPlan, RehearsalResult, StationLoad } from './rehearsal-plan.js';
 

@@ -1,6 +1,6 @@
 import type { GasId, Substance } from './substance.js';
 
-const gas = (id: GasId, name: string, ...alsoCalled: string[]): Substance<GasId> => ({
+const gas = <const Id extends GasId>(id: Id, name: string, ...alsoCalled: string[]): Substance<Id> => ({
   id,
   kind: 'gas',
   name,
@@ -9,7 +9,7 @@ const gas = (id: GasId, name: string, ...alsoCalled: string[]): Substance<GasId>
 });
 
 /** Gases and vapours that school tests name; nitrogen stands for "none of these". */
-export const gases: readonly Substance<GasId>[] = [
+export const gases = [
   gas('H2', 'hydrogen'),
   gas('O2', 'oxygen'),
   gas('CO2', 'carbon dioxide', 'carbon(IV) oxide'),

@@ -1,6 +1,6 @@
 import type { MetalId, Substance } from './substance.js';
 
-const metal = (id: MetalId, name: string, ...alsoCalled: string[]): Substance<MetalId> => ({
+const metal = <const Id extends MetalId>(id: Id, name: string, ...alsoCalled: string[]): Substance<Id> => ({
   id,
   kind: 'metal',
   name,
@@ -9,7 +9,7 @@ const metal = (id: MetalId, name: string, ...alsoCalled: string[]): Substance<Me
 });
 
 /** Metals that go into dilute acid in school. */
-export const metals: readonly Substance<MetalId>[] = [
+export const metals = [
   metal('Mg', 'magnesium'),
   metal('Al', 'aluminium', 'aluminum'),
   metal('Zn', 'zinc'),

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { sources } from '../sources/sources.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { allColourTerms } from '../reading/colour-terms.js';
-import { allTests } from '../tests/tests.js';
+import { allTests } from '../identification-tests/tests.js';
 import { allIons, formulaText, ionOf, saltName } from './species.js';
 
 describe('the data hold together', () => {

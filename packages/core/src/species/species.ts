@@ -7,18 +7,19 @@ import { alkalineEarths } from './ions/alkaline-earths.js';
 import { anions } from './ions/anions.js';
 import { hydrogenAndAmmonium } from './ions/hydrogen-and-ammonium.js';
 import { otherMetals } from './ions/other-metals.js';
+import { every } from './every.js';
 import { gases } from './gases.js';
 import type { AnionId, CationId, Ion, IonId } from './ion.js';
 import { metals } from './metals.js';
 import type { GasId, MetalId, Substance, SubstanceId } from './substance.js';
 
-export const allCations: readonly Ion<CationId>[] = [
+export const allCations: readonly Ion<CationId>[] = every<CationId>()([
   ...hydrogenAndAmmonium,
   ...alkaliMetals,
   ...alkalineEarths,
   ...otherMetals,
-];
-export const allAnions: readonly Ion<AnionId>[] = anions;
+]);
+export const allAnions: readonly Ion<AnionId>[] = every<AnionId>()(anions);
 export const allIons: readonly Ion[] = [...allCations, ...allAnions];
 
 const byId = new Map<string, Ion>(allIons.map((ion) => [ion.id, ion]));
@@ -40,8 +41,8 @@ export function ionOf(id: string): Ion {
   return ion;
 }
 
-export const allGases: readonly Substance<GasId>[] = gases;
-export const allMetals: readonly Substance<MetalId>[] = metals;
+export const allGases: readonly Substance<GasId>[] = every<GasId>()(gases);
+export const allMetals: readonly Substance<MetalId>[] = every<MetalId>()(metals);
 const substances = new Map<string, Substance>([...gases, ...metals].map((s) => [s.id, s]));
 
 /** Anything a sample may hold, by id. */

@@ -1,7 +1,7 @@
 /** Reads syllabus files: the form against the schema, the sense against the tests. */
 import { schemaProblems, type FileProblem } from '../formats/schema-problems.js';
 import { isColourTerm } from '../reading/colour-terms.js';
-import { testOf } from '../tests/tests.js';
+import { testOf } from '../identification-tests/tests.js';
 import type { Syllabus, Wording } from './syllabus-definition.js';
 import { syllabusSchema } from './syllabus-schema.js';
 

@@ -6,7 +6,7 @@ import type { ColourTerm } from '../reading/colour-terms.js';
 import type { AnionId, CationId, IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
 import type { SyllabusSettings } from './settings.js';
-import type { ReadingKind, TestId, VariantId } from '../tests/test-definition.js';
+import type { ReadingKind, TestId, VariantId } from '../identification-tests/test-definition.js';
 
 export type SyllabusId = 'gases' | 'core' | 'extended' | 'families' | 'senior';
 export const strictnesses = ['strict', 'standard', 'generous'] as const;

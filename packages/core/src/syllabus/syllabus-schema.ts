@@ -1,6 +1,6 @@
 /** The published JSON Schema of syllabus files (draft 2020-12), made from the lists of ids the code uses. */
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
-import { allTests } from '../tests/tests.js';
+import { allTests } from '../identification-tests/tests.js';
 import { settingChoices } from './settings.js';
 import { strictnesses } from './syllabus-definition.js';
 

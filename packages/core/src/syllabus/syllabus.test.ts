@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { allColourTerms } from '../reading/colour-terms.js';
 import { isAnionId, isCationId, isGasId, isMetalId } from '../species/species.js';
-import { expectationOf } from '../tests/expectation.js';
-import { attributeOf, testOf, variantOf } from '../tests/tests.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import { attributeOf, testOf, variantOf } from '../identification-tests/tests.js';
 import type { Wording } from './syllabus-definition.js';
 import { allSyllabuses, earningTerms, syllabusOf } from './syllabuses.js';
 

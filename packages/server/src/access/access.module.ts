@@ -1,8 +1,8 @@
 import { Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { LessonSeat } from '../lessons/lessons.entities.js';
-import { School, Staff } from '../people/people.entities.js';
-import { KnownDevice, Session, SignInAttempt } from './access.entities.js';
+import { LessonSeat } from '../records/lessons.entities.js';
+import { School, Staff } from '../records/people.entities.js';
+import { KnownDevice, Session, SignInAttempt } from '../records/access.entities.js';
 import { AddressLimitGuard } from './address-limit.guard.js';
 import { SecondFactorService } from './second-factor.service.js';
 import { SecretsService } from './secrets.service.js';

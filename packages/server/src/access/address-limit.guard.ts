@@ -8,7 +8,7 @@ import type { Request } from 'express';
 import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { Repository } from 'typeorm';
 import { Config } from '../config/config.js';
-import { LessonSeat } from '../lessons/lessons.entities.js';
+import { LessonSeat } from '../records/lessons.entities.js';
 import { tooMany } from '../problems/problems.js';
 
 /** Requests a student may need to join, with a wrong PIN or two. */

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Secret, TOTP } from 'otpauth';
 import { IsNull, LessThan, Repository } from 'typeorm';
-import { Staff } from '../people/people.entities.js';
+import { Staff } from '../records/people.entities.js';
 
 /** Steps a clock may be off, before and after. */
 const window = 1;

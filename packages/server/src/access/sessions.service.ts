@@ -7,9 +7,9 @@ import { createHash, randomBytes } from 'node:crypto';
 import { In, LessThan, MoreThan, Not, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { Config } from '../config/config.js';
-import { LessonSeat } from '../lessons/lessons.entities.js';
+import { LessonSeat } from '../records/lessons.entities.js';
 import { LiveService } from '../live/live.service.js';
-import { Session } from './access.entities.js';
+import { Session } from '../records/access.entities.js';
 import type { SignedInStaff, StudentCaller } from './caller.js';
 
 export const staffCookie = 'kivex_staff';

@@ -7,7 +7,7 @@ import { IsEmail, IsOptional, IsString, Matches, MaxLength, MinLength } from 'cl
 import type { Request, Response } from 'express';
 import { Repository } from 'typeorm';
 import { Config } from '../config/config.js';
-import { School, Staff } from '../people/people.entities.js';
+import { School, Staff } from '../records/people.entities.js';
 import { AddressLimitGuard } from './address-limit.guard.js';
 import { AllowedTo, anyStaff, BeforeNewPassword, ByStaff, type SignedInStaff } from './caller.js';
 import { deviceOf, deviceWords, setFirst } from './device.js';

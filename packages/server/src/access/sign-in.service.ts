@@ -2,7 +2,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import { Staff } from '../people/people.entities.js';
+import { Staff } from '../records/people.entities.js';
 import { badInput, forbidden } from '../problems/problems.js';
 import { SecondFactorService } from './second-factor.service.js';
 import { SecretsService } from './secrets.service.js';

@@ -8,7 +8,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { LRUCache } from 'lru-cache';
 import { In, LessThan, Like, Repository } from 'typeorm';
 import { tooMany } from '../problems/problems.js';
-import { KnownDevice, SignInAttempt } from './access.entities.js';
+import { KnownDevice, SignInAttempt } from '../records/access.entities.js';
 
 /** A count that lets `free` wrong tries pass and then one every `fade` milliseconds. */
 interface Count {

@@ -1,7 +1,7 @@
 import { Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AuditController } from './audit.controller.js';
-import { AuditEntryRow } from './audit.entities.js';
+import { AuditEntryRow } from '../records/audit.entities.js';
 import { AuditService } from './audit.service.js';
 
 @Global()

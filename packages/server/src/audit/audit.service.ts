@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { AuditEntryRow } from './audit.entities.js';
+import { AuditEntryRow } from '../records/audit.entities.js';
 
 export interface Done {
   /** Id of what it was done to. */

@@ -7,7 +7,7 @@ import { pino } from 'pino';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import type { DataSource } from 'typeorm';
 import { dataSourceFor, migrations } from '../database/data-source.js';
-import { migrationsDone, migrationsKnown, prepareDatabase } from '../database/prepare-database.js';
+import { migrationsDone, migrationsKnown, prepareDatabase } from './prepare-database.js';
 import {
   benchOf,
   entry,

@@ -4,7 +4,7 @@
  */
 import type { DataSource } from 'typeorm';
 import { dataSourceFor, databaseNameOf, withDatabase } from '../database/data-source.js';
-import { migrationsKnown } from '../database/prepare-database.js';
+import { migrationsKnown } from './prepare-database.js';
 import { BackupProblem, checkBackup, type BackupTable } from './backup-file.js';
 
 /** Rows written in one statement. */

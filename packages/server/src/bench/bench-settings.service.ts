@@ -8,7 +8,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { GroupUnknown, Lesson, type LessonSample } from '../lessons/lessons.entities.js';
+import { GroupUnknown, Lesson, type LessonSample } from '../records/lessons.entities.js';
 
 export interface BenchSetting {
   readonly samples: ReadonlySet<string>;

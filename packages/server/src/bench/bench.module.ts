@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { GroupUnknown, Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSeat } from '../records/lessons.entities.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { MarkingModule } from '../marking/marking.module.js';
 import { ObservingModule } from '../observing/observing.module.js';

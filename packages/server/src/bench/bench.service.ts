@@ -5,7 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
-import { Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
+import { Lesson, LessonGroup, LessonSeat } from '../records/lessons.entities.js';
 import { MarksService } from '../marking/marks.service.js';
 import { HeldEntriesService } from '../observing/held-entries.service.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';

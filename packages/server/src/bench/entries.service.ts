@@ -6,7 +6,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
 import { SessionsService } from '../access/sessions.service.js';
-import { Lesson, LessonGroup, LessonSeat } from '../lessons/lessons.entities.js';
+import { Lesson, LessonGroup, LessonSeat } from '../records/lessons.entities.js';
 import { mostOfStudent } from '../observing/entry-limits.js';
 import {
   checkEvent,

@@ -14,7 +14,7 @@ import { SecretsService } from '../access/secrets.service.js';
 import { benchCookie, SessionsService } from '../access/sessions.service.js';
 import { TriesService } from '../access/tries.service.js';
 import { Config } from '../config/config.js';
-import { Lesson, LessonSeat } from '../lessons/lessons.entities.js';
+import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { triesOf } from '../people/classes.service.js';
 import { badInput } from '../problems/problems.js';
 

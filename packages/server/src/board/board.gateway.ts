@@ -6,7 +6,7 @@ import { WebSocketGateway, type OnGatewayConnection, type OnGatewayInit } from '
 import type { Namespace, Socket } from 'socket.io';
 import { Repository } from 'typeorm';
 import { SessionsService } from '../access/sessions.service.js';
-import { Lesson } from '../lessons/lessons.entities.js';
+import { Lesson } from '../records/lessons.entities.js';
 import { boardRoom, LiveService, sessionRoom, staffRoom } from '../live/live.service.js';
 import { refuse } from '../live/refuse.js';
 

@@ -1,8 +1,8 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Lesson } from '../lessons/lessons.entities.js';
+import { Lesson } from '../records/lessons.entities.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
-import { LessonEventRow } from '../observing/observing.entities.js';
+import { LessonEventRow } from '../records/observing.entities.js';
 import { ObservingModule } from '../observing/observing.module.js';
 import { BoardController } from './board.controller.js';
 import { BoardGateway } from './board.gateway.js';

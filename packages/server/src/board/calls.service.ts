@@ -5,7 +5,7 @@ import { Repository } from 'typeorm';
 import { v5 as uuidv5 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
-import { LessonEventRow } from '../observing/observing.entities.js';
+import { LessonEventRow } from '../records/observing.entities.js';
 import { notFound } from '../problems/problems.js';
 
 @Injectable()

@@ -1,16 +1,16 @@
 /** How the database is reached; migrations only, the schema is never synchronised. */
 import { DataSource, type DataSourceOptions } from 'typeorm';
-import { KnownDevice, Session, SignInAttempt } from '../access/access.entities.js';
-import { AuditEntryRow } from '../audit/audit.entities.js';
-import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../lessons/lessons.entities.js';
-import { MarkChangeRow, MarkRow } from '../marking/marking.entities.js';
-import { HeldEntryRow, LessonEventRow, LogSnapshotRow } from '../observing/observing.entities.js';
-import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
-import { Practical, PracticalVersion } from '../practicals/practicals.entities.js';
-import { PrepSubstitutionRow, PrepTickRow } from '../preparation/preparation.entities.js';
-import { Room } from '../rooms/rooms.entities.js';
-import { StockMoveRow, StoreBatch, StoreItem } from '../store/store.entities.js';
-import { Syllabus, SyllabusVersion } from '../syllabuses/syllabuses.entities.js';
+import { KnownDevice, Session, SignInAttempt } from '../records/access.entities.js';
+import { AuditEntryRow } from '../records/audit.entities.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
+import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
+import { HeldEntryRow, LessonEventRow, LogSnapshotRow } from '../records/observing.entities.js';
+import { School, SchoolClass, Staff, Student } from '../records/people.entities.js';
+import { Practical, PracticalVersion } from '../records/practicals.entities.js';
+import { PrepSubstitutionRow, PrepTickRow } from '../records/preparation.entities.js';
+import { Room } from '../records/rooms.entities.js';
+import { StockMoveRow, StoreBatch, StoreItem } from '../records/store.entities.js';
+import { Syllabus, SyllabusVersion } from '../records/syllabuses.entities.js';
 import { FirstLesson1764000000000 } from './migrations/1764000000000-first-lesson.js';
 import { PlanAndPrepare1795574915651 } from './migrations/1795574915651-plan-and-prepare.js';
 import { Trust1795644660676 } from './migrations/1795644660676-trust.js';

@@ -8,7 +8,7 @@ import type { ObjectLiteral, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { conflict, forbidden, notFound } from '../problems/problems.js';
-import type { DocumentRow, DocumentVersionRow } from './documents.entities.js';
+import type { DocumentRow, DocumentVersionRow } from '../records/documents.entities.js';
 
 type Version<Document> = DocumentVersionRow & { readonly document: Document };
 export interface Opened<Document> {

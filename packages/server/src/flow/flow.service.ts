@@ -5,7 +5,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import type { StaffCaller } from '../access/caller.js';
 import { AuditService } from '../audit/audit.service.js';
-import { retried } from '../database/retried.js';
+import { retried } from '../records/retried.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { LessonsService } from '../lessons/lessons.service.js';
 import { LiveService } from '../live/live.service.js';

@@ -5,8 +5,8 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
 import { In, Repository } from 'typeorm';
 import { badInput } from '../problems/problems.js';
-import { PracticalVersion } from '../practicals/practicals.entities.js';
-import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
+import { PracticalVersion } from '../records/practicals.entities.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
 
 /** Uniform in [0, 1), not to be guessed: it decides jar codes and who gets which. */
 export const secureRandom = (): number => randomInt(0, 2 ** 32) / 2 ** 32;

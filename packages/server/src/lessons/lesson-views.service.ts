@@ -13,7 +13,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { In, Repository } from 'typeorm';
 import { ClassesService } from '../people/classes.service.js';
 import { notFound } from '../problems/problems.js';
-import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
 
 @Injectable()
 export class LessonViewsService {

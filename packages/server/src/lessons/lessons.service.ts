@@ -16,7 +16,7 @@ import { RoomsService } from '../rooms/rooms.service.js';
 import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js';
 import { LessonViewsService, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
-import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from './lessons.entities.js';
+import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
 
 /** What each state may become. Marks can be taken back from the students' pages while they are amended. */
 const becomes: Readonly<Record<LessonState, readonly LessonState[]>> = {

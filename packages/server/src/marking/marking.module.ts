@@ -2,8 +2,8 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { ObservingModule } from '../observing/observing.module.js';
-import { PracticalVersion } from '../practicals/practicals.entities.js';
-import { MarkChangeRow, MarkRow } from './marking.entities.js';
+import { PracticalVersion } from '../records/practicals.entities.js';
+import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
 import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
 

@@ -8,15 +8,15 @@ import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialE
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { AuditService } from '../audit/audit.service.js';
-import { retried } from '../database/retried.js';
+import { retried } from '../records/retried.js';
 import { HeavyService } from '../heavy/heavy.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
-import { Lesson } from '../lessons/lessons.entities.js';
-import { PracticalVersion } from '../practicals/practicals.entities.js';
+import { Lesson } from '../records/lessons.entities.js';
+import { PracticalVersion } from '../records/practicals.entities.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
-import { Student } from '../people/people.entities.js';
+import { Student } from '../records/people.entities.js';
 import { badInput, notFound } from '../problems/problems.js';
-import { MarkChangeRow, MarkRow } from './marking.entities.js';
+import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
 
 /** A group's marks as worked out up to a place in its log, not yet kept. */
 export interface MarkDraft {

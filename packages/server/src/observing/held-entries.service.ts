@@ -8,12 +8,12 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { In, IsNull, Repository } from 'typeorm';
 import type { StaffCaller } from '../access/caller.js';
-import { retried } from '../database/retried.js';
-import { Lesson } from '../lessons/lessons.entities.js';
+import { retried } from '../records/retried.js';
+import { Lesson } from '../records/lessons.entities.js';
 import { LiveService } from '../live/live.service.js';
 import { conflict } from '../problems/problems.js';
 import { LessonLogService } from './lesson-log.service.js';
-import { HeldEntryRow, LessonEventRow } from './observing.entities.js';
+import { HeldEntryRow, LessonEventRow } from '../records/observing.entities.js';
 import type { TimedEvent } from './timed-event.js';
 
 /** Shown, and decided on, at once. */

@@ -12,7 +12,7 @@ import { LiveService } from '../live/live.service.js';
 import { EntryLimits } from './entry-limits.js';
 import { LogReader, type LogPage } from './log-reader.js';
 import { LogWriter, type Appended } from './log-writer.js';
-import { LessonEventRow } from './observing.entities.js';
+import { LessonEventRow } from '../records/observing.entities.js';
 import type { TimedEvent } from './timed-event.js';
 
 export interface NewEntry {

@@ -6,8 +6,8 @@
 import type { WireEvent } from '@kivex/contract';
 import type { DataSource } from 'typeorm';
 import type { StudentCaller } from '../access/caller.js';
-import { PreparedStatements } from '../database/prepared.js';
-import { retried } from '../database/retried.js';
+import { PreparedStatements } from '../records/prepared.js';
+import { retried } from '../records/retried.js';
 import type { TimedEvent } from './timed-event.js';
 
 /** Entries in one statement at most; more wait for the next. */

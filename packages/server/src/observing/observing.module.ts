@@ -2,7 +2,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { HeldEntriesService } from './held-entries.service.js';
 import { LessonLogService } from './lesson-log.service.js';
-import { HeldEntryRow, LessonEventRow } from './observing.entities.js';
+import { HeldEntryRow, LessonEventRow } from '../records/observing.entities.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([LessonEventRow, HeldEntryRow])],

@@ -11,7 +11,7 @@ import { SessionsService } from '../access/sessions.service.js';
 import { TriesService } from '../access/tries.service.js';
 import { AuditService } from '../audit/audit.service.js';
 import { badInput, conflict, notFound, ProblemException } from '../problems/problems.js';
-import { SchoolClass, Student } from './people.entities.js';
+import { SchoolClass, Student } from '../records/people.entities.js';
 
 /** By what a student's tries are counted. */
 export const triesOf = (studentId: string): string => `student:${studentId}`;

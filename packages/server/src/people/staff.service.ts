@@ -16,7 +16,7 @@ import { AuditService } from '../audit/audit.service.js';
 import { Config } from '../config/config.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, forbidden, notFound } from '../problems/problems.js';
-import { School, Staff } from './people.entities.js';
+import { School, Staff } from '../records/people.entities.js';
 import type { ChangeStaffDto, FirstSchoolDto, NewStaffDto } from './staff.dto.js';
 
 const view = ({ id, name, email, role, lockedAt, totpOn }: Staff): StaffMember => ({

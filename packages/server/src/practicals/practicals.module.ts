@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { PracticalsController } from './practicals.controller.js';
-import { Practical, PracticalVersion } from './practicals.entities.js';
+import { Practical, PracticalVersion } from '../records/practicals.entities.js';
 import { SyllabusesModule } from '../syllabuses/syllabuses.module.js';
 import { PracticalsService } from './practicals.service.js';
 

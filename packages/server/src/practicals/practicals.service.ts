@@ -8,7 +8,7 @@ import type { StaffCaller } from '../access/caller.js';
 import { unreadable } from '../documents/file-problems.js';
 import { VersionedDocuments, type Opened } from '../documents/versioned-documents.js';
 import { SyllabusesService } from '../syllabuses/syllabuses.service.js';
-import { Practical, PracticalVersion } from './practicals.entities.js';
+import { Practical, PracticalVersion } from '../records/practicals.entities.js';
 
 @Injectable()
 export class PracticalsService {

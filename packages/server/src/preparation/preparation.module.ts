@@ -3,7 +3,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { StoreModule } from '../store/store.module.js';
 import { PreparationController } from './preparation.controller.js';
-import { PrepSubstitutionRow, PrepTickRow } from './preparation.entities.js';
+import { PrepSubstitutionRow, PrepTickRow } from '../records/preparation.entities.js';
 import { PreparationService } from './preparation.service.js';
 
 @Module({

@@ -35,7 +35,7 @@ import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { when } from '../printing/when.js';
 import { badInput, notFound } from '../problems/problems.js';
 import { StoreService, today } from '../store/store.service.js';
-import { PrepSubstitutionRow, PrepTickRow } from './preparation.entities.js';
+import { PrepSubstitutionRow, PrepTickRow } from '../records/preparation.entities.js';
 
 @Injectable()
 export class PreparationService {

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { RoomsController } from './rooms.controller.js';
-import { Room } from './rooms.entities.js';
+import { Room } from '../records/rooms.entities.js';
 import { RoomsService } from './rooms.service.js';
 
 @Module({

@@ -5,7 +5,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { badInput, conflict, notFound } from '../problems/problems.js';
-import { Room } from './rooms.entities.js';
+import { Room } from '../records/rooms.entities.js';
 
 const mostRooms = 60;
 

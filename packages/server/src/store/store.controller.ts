@@ -1,5 +1,5 @@
 import type { StockPreview, Store } from '@kivex/contract';
-import { readStock, stockTable, type ReadStock } from '@kivex/core/formats/stock-sheet';
+import { readStock, stockTable, type ReadStock } from '@kivex/core/store/stock-sheet';
 import {
   Body,
   Controller,

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { StoreController } from './store.controller.js';
-import { StockMoveRow, StoreBatch, StoreItem } from './store.entities.js';
+import { StockMoveRow, StoreBatch, StoreItem } from '../records/store.entities.js';
 import { StoreService } from './store.service.js';
 
 @Module({

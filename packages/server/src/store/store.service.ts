@@ -1,7 +1,7 @@
 /** The reagent store of a school: items, batches, and every change of an amount with who and why. */
 import type { StockMove, Store } from '@kivex/contract';
 import { takeFrom, type StoreItem as ItemView } from '@kivex/core';
-import type { ReadStock, StockBatchFields, StockItemFields } from '@kivex/core/formats/stock-sheet';
+import type { ReadStock, StockBatchFields, StockItemFields } from '@kivex/core/store/stock-sheet';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { EntityManager, In, IsNull, Repository } from 'typeorm';
@@ -9,7 +9,7 @@ import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialE
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
-import { StockMoveRow, StoreBatch, StoreItem } from './store.entities.js';
+import { StockMoveRow, StoreBatch, StoreItem } from '../records/store.entities.js';
 
 const mostItems = 2000;
 const mostMoves = 100;

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { SyllabusesController } from './syllabuses.controller.js';
-import { Syllabus, SyllabusVersion } from './syllabuses.entities.js';
+import { Syllabus, SyllabusVersion } from '../records/syllabuses.entities.js';
 import { SyllabusesService } from './syllabuses.service.js';
 
 @Module({

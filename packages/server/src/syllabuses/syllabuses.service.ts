@@ -7,7 +7,7 @@ import { Repository } from 'typeorm';
 import type { StaffCaller } from '../access/caller.js';
 import { unreadable } from '../documents/file-problems.js';
 import { VersionedDocuments, type Opened } from '../documents/versioned-documents.js';
-import { Syllabus, SyllabusVersion } from './syllabuses.entities.js';
+import { Syllabus, SyllabusVersion } from '../records/syllabuses.entities.js';
 
 @Injectable()
 export class SyllabusesService {

@@ -9,7 +9,7 @@ import { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { SecretsService } from '../access/secrets.service.js';
 import { readConfig, type Config } from '../config/config.js';
-import { School, SchoolClass, Staff, Student } from '../people/people.entities.js';
+import { School, SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { buildServer } from '../server.js';
 

@@ -12,6 +12,7 @@ import {
   type Practical,
   type TestId,
   type VariantId,
+  preferredVariant,
 } from '@kivex/core';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -20,7 +21,6 @@ import { Choices, toggled } from '../kit/Choices.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
-import { preferredVariant } from './practical-queries.js';
 
 /** A test as it is added: the syllabus's method and what it has students look at. */
 export function plannedFrom(practical: Practical, id: TestId): PlannedTest {
@@ -29,11 +29,7 @@ export function plannedFrom(practical: Practical, id: TestId): PlannedTest {
   const inSyllabus = syllabus.tests.find((t) => t.test === id);
   return {
     test: id,
-    variant: preferredVariant(
-      syllabus,
-      id,
-      test.variants.map((v) => v.id),
-    ) as VariantId,
+    variant: preferredVariant(syllabus, id).id,
     attributes: inSyllabus?.attributes ?? [test.attributes[0]!.id],
   };
 }

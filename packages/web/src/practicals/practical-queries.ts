@@ -1,6 +1,6 @@
 /** The school's practicals and syllabuses as the pages hold them. */
 import type { PracticalHead, SyllabusHead, WholePractical, WholeSyllabus } from '@kivex/contract';
-import { allSyllabuses, type Practical, type Syllabus } from '@kivex/core';
+import { allSyllabuses, type Practical } from '@kivex/core';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../kit/request/request.js';
 
@@ -28,15 +28,3 @@ export const addPractical = async (document: Practical | object, shared = false)
 
 /** Does a syllabus id belong to one that ships? */
 export const ships = (id: string): boolean => allSyllabuses.some((s) => s.id === id);
-
-/** The variant a syllabus prefers for a test. */
-export function preferredVariant(syllabus: Syllabus, test: string, variants: readonly string[]): string {
-  const { flameMethod, carbonateAcid, ringOrder } = syllabus.settings;
-  const wanted: Readonly<Record<string, string>> = {
-    flame: flameMethod,
-    'dilute-acid': carbonateAcid === 'any-dilute' ? 'any-acid' : 'hydrochloric',
-    'nitrate-ring': ringOrder,
-  };
-  const own = wanted[test] ?? syllabus.tests.find((t) => t.test === test)?.variant;
-  return own !== undefined && variants.includes(own) ? own : variants[0]!;
-}

@@ -1,5 +1,5 @@
 /** Flame colours, in the three ways schools hold the salt in the flame. */
-import type { VariantId } from '../../tests/test-definition.js';
+import type { VariantId } from '../../identification-tests/test-definition.js';
 import type { Practical } from '../practical.js';
 import { known, planned, practical, unknown } from './parts.js';
 

@@ -1,5 +1,6 @@
 /** Short ways to write down the samples and tests of the practicals that ship. */
-import type { SampleForm, TestId, VariantId } from '../../tests/test-definition.js';
+import type { TestId, VariantId } from '../../identification-tests/test-definition.js';
+import type { SampleForm } from '../../species/sample-form.js';
 import type { PlannedTest, Practical, PracticalSample } from '../practical.js';
 
 interface More {

@@ -1,6 +1,6 @@
 import type { CationId, Ion } from '../ion.js';
 
-export const alkaliMetals: readonly Ion<CationId>[] = [
+export const alkaliMetals = [
   {
     id: 'Li+',
     name: 'lithium',
@@ -28,4 +28,4 @@ export const alkaliMetals: readonly Ion<CationId>[] = [
     shortNames: [],
     source: 'iupac-red-book',
   },
-];
+] as const satisfies readonly Ion<CationId>[];

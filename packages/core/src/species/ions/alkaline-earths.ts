@@ -1,6 +1,6 @@
 import type { CationId, Ion } from '../ion.js';
 
-export const alkalineEarths: readonly Ion<CationId>[] = [
+export const alkalineEarths = [
   {
     id: 'Mg2+',
     name: 'magnesium',
@@ -37,4 +37,4 @@ export const alkalineEarths: readonly Ion<CationId>[] = [
     shortNames: [],
     source: 'iupac-red-book',
   },
-];
+] as const satisfies readonly Ion<CationId>[];

@@ -1,6 +1,6 @@
 import type { AnionId, Ion } from '../ion.js';
 
-export const anions: readonly Ion<AnionId>[] = [
+export const anions = [
   {
     id: 'OH-',
     name: 'hydroxide',
@@ -91,4 +91,4 @@ export const anions: readonly Ion<AnionId>[] = [
     shortNames: [],
     source: 'iupac-red-book',
   },
-];
+] as const satisfies readonly Ion<AnionId>[];

@@ -1,6 +1,6 @@
 import type { CationId, Ion } from '../ion.js';
 
-export const hydrogenAndAmmonium: readonly Ion<CationId>[] = [
+export const hydrogenAndAmmonium = [
   {
     id: 'H+',
     name: 'hydrogen',
@@ -19,4 +19,4 @@ export const hydrogenAndAmmonium: readonly Ion<CationId>[] = [
     shortNames: [],
     source: 'iupac-red-book',
   },
-];
+] as const satisfies readonly Ion<CationId>[];

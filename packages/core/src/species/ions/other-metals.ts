@@ -1,7 +1,7 @@
 import type { CationId, Ion } from '../ion.js';
 
 /** Metals outside groups 1 and 2; those with several charges keep the charge in the name. */
-export const otherMetals: readonly Ion<CationId>[] = [
+export const otherMetals = [
   {
     id: 'Al3+',
     name: 'aluminium',
@@ -101,4 +101,4 @@ export const otherMetals: readonly Ion<CationId>[] = [
     shortNames: ['lead'],
     source: 'iupac-red-book',
   },
-];
+] as const satisfies readonly Ion<CationId>[];

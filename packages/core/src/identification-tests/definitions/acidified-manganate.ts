@@ -1,0 +1,37 @@
+/** Acidified potassium manganate(VII). */
+import type { AnionId } from '../../species/ion.js';
+import type { GasId } from '../../species/substance.js';
+import { all, change, coloured, complete, liquid, piece, pigment, step, uses } from '../test-parts.js';
+import { gasAttribute, gasTest } from './gas-test-parts.js';
+
+export const acidifiedManganateTest = gasTest({
+  id: 'acidified-manganate',
+  name: 'Acidified potassium manganate(VII)',
+  attribute: gasAttribute('solution', 'decolourised', 'What colour is the solution now?', 'purple', [
+    coloured('purple', 'stays purple', pigment.purple),
+    change('colourless', 'turns colourless', liquid(pigment.purple), liquid(pigment.colourless)),
+  ]),
+  steps: [
+    step(
+      'Hold filter paper wet with acidified manganate(VII) in the gas, or bubble the gas through a few drops.',
+      { uses: [uses('KMnO4', { drops: 5 })] },
+    ),
+  ],
+  preparation: 'Potassium manganate(VII) 0.01 mol/dm³ with dilute sulfuric acid',
+  apparatus: [piece('filter paper, strips', 'sample')],
+  stations: ['fume-cupboard'],
+  waste: 'Sink, with plenty of water.',
+  minutes: 2,
+  outcomes: complete<GasId | AnionId>()([
+    ...all(['SO2', 'SO3^2-'], { solution: ['colourless'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { solution: ['purple'] }),
+    ...all(
+      ['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
+      { solution: ['purple'] },
+      'vogel-tests',
+      {
+        unsure: 'tested on the gas driven off; bromide and iodide in the solution itself decolourise it too',
+      },
+    ),
+  ]),
+});

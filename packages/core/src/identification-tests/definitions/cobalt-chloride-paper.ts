@@ -1,0 +1,25 @@
+/** Cobalt chloride paper. */
+import type { GasId } from '../../species/substance.js';
+import { all, care, change, coloured, complete, liquid, piece, pigment, step, uses } from '../test-parts.js';
+import { gasAttribute, gasTest } from './gas-test-parts.js';
+
+export const cobaltChloridePaperTest = gasTest({
+  id: 'cobalt-chloride-paper',
+  name: 'Cobalt chloride paper',
+  attribute: gasAttribute('colour', 'indicator-colour', 'What colour is the paper now?', 'blue', [
+    coloured('blue', 'stays blue', pigment.blue),
+    change('pink', 'turns pink', liquid(pigment.blue), liquid(pigment.pink)),
+  ]),
+  steps: [
+    step('Touch the liquid with dry blue cobalt chloride paper, held with tweezers.', {
+      uses: [uses('CoCl2-paper')],
+      cautions: [care('Fingers are damp enough to turn it pink.')],
+    }),
+  ],
+  preparation: 'Cobalt chloride paper, dried blue over a warm radiator',
+  apparatus: [piece('tweezers')],
+  outcomes: complete<GasId>()([
+    ...all(['H2O'], { colour: ['pink'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'HCl', 'N2'], { colour: ['blue'] }),
+  ]),
+});

@@ -1,0 +1,33 @@
+/** Limewater. */
+import type { AnionId } from '../../species/ion.js';
+import type { GasId } from '../../species/substance.js';
+import { all, complete, piece, slip, step, uses } from '../test-parts.js';
+import { gasTest } from './gas-test-parts.js';
+import { limewaterSeen } from './limewater-attribute.js';
+
+export const limewaterTest = gasTest({
+  id: 'limewater',
+  name: 'Limewater',
+  attribute: { ...limewaterSeen(false) },
+  steps: [step('Bubble the gas through clear limewater.', { uses: [uses('limewater', { volume_mL: 2 })] })],
+  preparation: 'Limewater, made the day before and decanted clear',
+  apparatus: [piece('test tubes', 'sample'), piece('delivery tube with bung')],
+  forms: ['gas', 'metal', 'solid'],
+  waste: 'Sink.',
+  minutes: 2,
+  outcomes: complete<GasId | AnionId>()([
+    ...all(['CO2', 'SO2'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
+    ...all(['H2', 'O2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { limewater: ['clear'] }),
+    // The gas that acid drives out of a sample.
+    ...all(['CO3^2-', 'HCO3-', 'SO3^2-'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
+    ...all(['OH-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'], { limewater: ['clear'] }),
+  ]),
+  slips: [
+    slip(
+      'limewater-old',
+      0.05,
+      { limewater: ['clear'] },
+      'Old limewater, or too little gas, stays clear. Use fresh limewater and more gas.',
+    ),
+  ],
+});

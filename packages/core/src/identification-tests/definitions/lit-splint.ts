@@ -1,0 +1,68 @@
+/** Lit splint. */
+import type { GasId } from '../../species/substance.js';
+import type { AttributeValue } from '../test-definition.js';
+import { all, change, complete, none, nothingSeen, slip, splints, step } from '../test-parts.js';
+import { burning, gasAttribute, gasTest, litSplint, splintFlame } from './gas-test-parts.js';
+
+const pop: AttributeValue = {
+  id: 'squeaky-pop',
+  label: 'squeaky pop',
+  look: { kind: 'effervescence', rate: 'vigorous' },
+};
+
+export const litSplintTest = gasTest({
+  id: 'lit-splint',
+  name: 'Lit splint',
+  attribute: gasAttribute(
+    'splint',
+    'splint',
+    'What did the lit splint do?',
+    'no-change',
+    [
+      none('burns on', 'no-change'),
+      pop,
+      change('goes-out', 'goes out', burning, nothingSeen),
+      splintFlame('brighter', 'burns brighter'),
+    ],
+    [
+      { pair: ['no-change', 'goes-out'], chance: 0.1 },
+      { pair: ['squeaky-pop', 'goes-out'], chance: 0.05 },
+      { pair: ['no-change', 'brighter'], chance: 0.08 },
+    ],
+  ),
+  steps: [
+    step('Light a splint.', { cautions: [litSplint] }),
+    step('Bring it to the mouth of the tube as you take your thumb away. Listen.'),
+  ],
+  preparation: 'Splints, two a test',
+  apparatus: splints,
+  stations: ['burner'],
+  outcomes: complete<GasId>()([
+    ...all(['H2'], { splint: ['squeaky-pop'] }),
+    ...all(['O2'], { splint: ['brighter'] }),
+    ...all(['CO2'], { splint: ['goes-out'] }),
+    ...all(
+      ['Cl2', 'NH3', 'SO2', 'HCl', 'H2O', 'N2'],
+      { splint: ['goes-out', 'no-change'] },
+      'school-practice',
+      {
+        unsure: 'depends on how much gas there is; proves nothing',
+      },
+    ),
+  ]),
+  slips: [
+    slip(
+      'wrong-splint',
+      0.03,
+      { splint: ['no-change', 'goes-out'] },
+      'A glowing splint shows nothing clear for hydrogen. Light it and repeat.',
+      ['H2'],
+    ),
+    slip(
+      'too-little-gas',
+      0.06,
+      { splint: ['no-change', 'goes-out'] },
+      'A weak pop or none: too little gas, or it drifted off. Hold your thumb over the tube longer and repeat.',
+    ),
+  ],
+});

@@ -1,0 +1,188 @@
+/** The small pieces test definitions are put together from: looks, values, steps with their cautions. */
+import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import type { SourceId } from '../sources/sources.js';
+import type { SpeciesId } from '../species/species.js';
+import type {
+  AttributeValue,
+  Caution,
+  Outcome,
+  Piece,
+  Slip,
+  Step,
+  StepReagent,
+  VariantId,
+} from './test-definition.js';
+import type { SampleForm } from '../species/sample-form.js';
+import type { PlainLook, WellPattern } from './well-look.js';
+
+/** Colours of wells, sRGB: chosen to be told apart and to look like the thing. */
+export const pigment = {
+  colourless: '#eef4f7',
+  white: '#ffffff',
+  cream: '#f3e6bf',
+  yellow: '#f0cf3d',
+  orange: '#e88a2a',
+  green: '#5fa05a',
+  paleGreen: '#bcd8b4',
+  greyGreen: '#7f9a84',
+  blue: '#4f8fd0',
+  paleBlue: '#b9d8ef',
+  deepBlue: '#1f3f9a',
+  brown: '#8a4b22',
+  orangeBrown: '#c27a35',
+  pink: '#eab2c0',
+  purple: '#6b2f86',
+  black: '#2a2a2e',
+  grey: '#8d9196',
+  red: '#c9434a',
+  litmusBlue: '#5a6fb0',
+} as const;
+
+/** The pattern that goes with each colour, so that colour is never the only carrier. */
+const patterns: Readonly<Record<string, WellPattern>> = {
+  [pigment.colourless]: 'plain',
+  [pigment.white]: 'specks',
+  [pigment.cream]: 'dots',
+  [pigment.yellow]: 'dashes',
+  [pigment.orange]: 'chevrons',
+  [pigment.green]: 'rising',
+  [pigment.paleGreen]: 'diamonds',
+  [pigment.greyGreen]: 'crosses',
+  [pigment.blue]: 'bars',
+  [pigment.paleBlue]: 'bars',
+  [pigment.deepBlue]: 'uprights',
+  [pigment.brown]: 'grid',
+  [pigment.orangeBrown]: 'chevrons',
+  [pigment.pink]: 'waves',
+  [pigment.purple]: 'rings',
+  [pigment.black]: 'falling',
+  [pigment.grey]: 'uprights',
+  [pigment.red]: 'falling',
+  [pigment.litmusBlue]: 'bars',
+};
+const patternOf = (colour: string): WellPattern => patterns[colour] ?? 'plain';
+const solution = (colour: string): PlainLook => ({ kind: 'solution', colour, pattern: patternOf(colour) });
+export const nothingSeen: PlainLook = { kind: 'nothing' };
+export const clearTube: PlainLook = solution(pigment.colourless);
+
+/** Nothing to be seen. */
+export const none = (label = 'nothing', id = 'none'): AttributeValue => ({ id, label, look: nothingSeen });
+/** A precipitate of a colour in a colourless liquid. */
+export const precipitate = (id: string, label: string, colour: string): AttributeValue => ({
+  id,
+  label,
+  look: { kind: 'precipitate', colour, solution: pigment.colourless, pattern: patternOf(colour) },
+});
+/** A liquid, layer, paper or powder of a colour. */
+export const coloured = (id: string, label: string, colour: string): AttributeValue => ({
+  id,
+  label,
+  look: solution(colour),
+});
+/** Before beside after. */
+export const change = (id: string, label: string, before: PlainLook, after: PlainLook): AttributeValue => ({
+  id,
+  label,
+  look: { kind: 'split', before, after },
+});
+export const bubbles = (id: 'slow' | 'steady' | 'vigorous', label: string): AttributeValue => ({
+  id,
+  label,
+  look: { kind: 'effervescence', rate: id },
+});
+export const liquid = solution;
+export const solidIn = (colour: string, around: string = pigment.colourless): PlainLook => ({
+  kind: 'precipitate',
+  colour,
+  solution: around,
+  pattern: patternOf(colour),
+});
+/** Left undone: neither seen nor missed. */
+export const notTested: AttributeValue = { id: 'not-tested', label: 'not tested', look: { kind: 'empty' } };
+
+/** A reagent at its bench strength unless said otherwise. */
+export const uses = (
+  reagent: ReagentId,
+  amount: { drops?: number; volume_mL?: number; molarity?: number | null } = {},
+): StepReagent => ({
+  reagent,
+  molarity: amount.molarity === undefined ? reagentOf(reagent).bench_M : amount.molarity,
+  ...(amount.drops === undefined ? {} : { drops: amount.drops }),
+  ...(amount.volume_mL === undefined ? {} : { volume_mL: amount.volume_mL }),
+});
+
+/** A step with the cautions its reagents call for at the strength used. */
+export function step(
+  text: string,
+  more: Omit<Step, 'text' | 'cautions'> & { readonly cautions?: readonly Caution[] } = {},
+): Step {
+  const fromReagents = (more.uses ?? []).flatMap(({ reagent, molarity }): Caution[] => {
+    const { level, words } = hazardAt(reagent, molarity);
+    return level === 'low' ? [] : [{ text: words, level, source: reagentOf(reagent).source }];
+  });
+  const cautions = [...fromReagents, ...(more.cautions ?? [])];
+  return { text, ...more, ...(cautions.length ? { cautions } : {}) };
+}
+export const care = (text: string): Caution => ({ text, level: 'care', source: 'school-safety' });
+export const danger = (text: string): Caution => ({ text, level: 'danger', source: 'school-safety' });
+/** On every step that brings silver and ammonia together: on standing they form what explodes. */
+export const silverWithAmmonia = danger(
+  'Silver with ammonia: pour it into the beaker of dilute nitric acid at once; never keep it, it can explode when dry.',
+);
+
+/** A thing to set out: one a bench unless said otherwise. */
+export const piece = (item: string, per: Piece['per'] = 'group', count = 1, when?: string): Piece => ({
+  item,
+  per,
+  count,
+  ...(when === undefined ? {} : { when }),
+});
+/** What every test in tubes needs. */
+export const tubes: readonly Piece[] = [
+  piece('test tubes', 'sample'),
+  piece('test tube rack'),
+  piece('dropping pipettes', 'sample'),
+];
+export const splints: readonly Piece[] = [
+  piece('wooden splints', 'sample', 2),
+  piece('beaker of water for spent splints'),
+  piece('lighter'),
+];
+
+type Shows = Readonly<Record<string, readonly string[]>>;
+/** What several species show alike, from one source. */
+export const all = <const Id extends SpeciesId>(
+  ids: readonly Id[],
+  shows: Shows,
+  source: SourceId = 'vogel-tests',
+  more: { variant?: VariantId; form?: SampleForm; unsure?: string } = {},
+): Outcome<Id>[] => ids.map((of) => ({ of, shows, source, ...more }));
+
+/**
+ * Records that speak of every species of a kind: `complete<CationId>()([…])`. The compiler names the species that are
+ * missing, so that a new one is never silently "nothing".
+ */
+export const complete =
+  <Id extends SpeciesId>() =>
+  <O extends Outcome>(
+    records: readonly O[] &
+      ([Exclude<Id, O['of']>] extends [never] ? unknown : { readonly missing: Exclude<Id, O['of']> }),
+  ): readonly Outcome[] =>
+    records;
+
+/** A slip that is left to repeat: it explains a record only by name. */
+export const slip = (
+  id: string,
+  prior: number,
+  shows: Shows,
+  advice: string,
+  only?: readonly SpeciesId[],
+): Slip => ({
+  ...(only ? { only } : {}),
+  id,
+  prior,
+  shows,
+  explains: false,
+  advice,
+  source: 'school-practice',
+});

@@ -1,0 +1,2 @@
+/** The form a sample comes in. */
+export type SampleForm = 'solid' | 'solution' | 'gas' | 'metal';

@@ -1,0 +1,49 @@
+import type { Reason, Verdict } from '@kivex/core';
+import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
+import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
+import { Lesson, LessonSample } from './lessons.entities.js';
+import { Staff, Student } from './people.entities.js';
+
+/** A computed mark; what a person changes stands in `mark_change`. */
+@Entity('mark')
+@Index(['lessonId', 'studentId', 'itemKey'], { unique: true })
+export class MarkRow {
+  @IdColumn() id: string;
+  @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() studentId: string;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
+  @Index() @RefColumn() sampleId: string;
+  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'sampleId' })
+  sample: Relation<LessonSample>;
+  @Column({ type: 'varchar', length: 120 }) itemKey: string;
+  @Column({ type: 'varchar', length: 16 }) strand: 'observation' | 'conclusion';
+  @Column({ type: 'text' }) answer: string;
+  @Column({ type: 'int' }) points: number;
+  @Column({ type: 'int' }) max: number;
+  @Column({ type: 'varchar', length: 8 }) verdict: Verdict;
+  @JsonColumn() why: readonly Reason[];
+  @TimeColumn() computedAt: Date;
+}
+
+/** One change of a mark by a person: kept for good, the last one stands. */
+@Entity('mark_change')
+export class MarkChangeRow {
+  @IdColumn() id: string;
+  @Index() @RefColumn() markId: string;
+  @ManyToOne(() => MarkRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'markId' })
+  mark: Relation<MarkRow>;
+  @Column({ type: 'int' }) points: number;
+  @Column({ type: 'varchar', length: 500 }) reason: string;
+  @Index() @RefColumn() staffId: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff>;
+  @TimeColumn() at: Date;
+}
