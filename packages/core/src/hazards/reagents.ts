@@ -1,10 +1,11 @@
 /**
- * The reagents of the tests: what they are called, how strong a bench bottle is, and what hazard they
- * bear at which strength. Limits for sodium hydroxide, the mineral acids and ammonia are the specific
- * concentration limits of CLP annex VI, turned into mol/dm3; the rest are rounded to the safe side.
- * They support, and never replace, the employer's risk assessment and local codes.
+ * The reagents of the tests: what they are called, how strong a bench bottle is, and what hazard they bear at which
+ * strength; those classified by name take their hazard from `substances.ts`.
  */
 import type { SourceId } from '../sources/sources.js';
+import { every } from '../species/every.js';
+import { band, bandAt, low, type HazardBand } from './hazard-band.js';
+import { substances } from './substances.js';
 
 export type ReagentId =
   | 'NaOH'
@@ -18,6 +19,7 @@ export type ReagentId =
   | 'FeSO4'
   | 'chlorine-water'
   | 'hexane'
+  | 'heptane'
   | 'Al-foil'
   | '(NH4)2CO3'
   | '(NH4)2HPO4'
@@ -30,15 +32,6 @@ export type ReagentId =
   | 'metal'
   | 'water';
 
-export interface HazardBand {
-  /** Applies from this strength in mol/dm3 up; 0 for any. */
-  readonly from_M: number;
-  /** What a student reads. */
-  readonly words: string;
-  readonly level: 'low' | 'care' | 'danger';
-  /** GHS hazard statements. */
-  readonly statements: readonly string[];
-}
 export interface Reagent {
   readonly id: ReagentId;
   readonly name: string;
@@ -50,149 +43,69 @@ export interface Reagent {
   readonly unsure?: string;
 }
 
-const low = (words = 'Low hazard at this strength; wash off splashes.'): HazardBand => ({
-  from_M: 0,
-  words,
-  level: 'low',
-  statements: [],
-});
-const band = (from_M: number, level: HazardBand['level'], statements: string, words: string): HazardBand => ({
-  from_M,
-  words,
-  level,
-  statements: statements.split(' ').filter(Boolean),
-});
-
-export const reagents: readonly Reagent[] = [
+export const reagents: readonly Reagent[] = every<ReagentId>()([
   {
     id: 'NaOH',
     name: 'sodium hydroxide solution',
     bench_M: 0.4,
     source: 'clp',
-    bands: [
-      band(
-        0.5,
-        'danger',
-        'H314',
-        'Burns skin and blinds eyes. Goggles; wash off at once with plenty of water and tell your teacher.',
-      ),
-      band(0.125, 'care', 'H315 H319', 'Irritates skin and eyes. Goggles; wash off at once.'),
-      low(),
-    ],
+    bands: substances.NaOH.bands,
   },
   {
     id: 'NH3',
     name: 'ammonia solution',
     bench_M: 0.4,
     source: 'clp',
-    bands: [
-      band(
-        5.6,
-        'danger',
-        'H314 H335',
-        'Burns, and its vapour chokes. Fume cupboard, goggles, stopper back at once.',
-      ),
-      band(2.8, 'care', 'H315 H319', 'Irritates skin, eyes and nose. Work where the air moves; goggles.'),
-      low('Low hazard at this strength, but do not lean over it.'),
-    ],
+    bands: substances.NH3.bands,
   },
   {
     id: 'HCl',
     name: 'hydrochloric acid',
     bench_M: 0.4,
     source: 'clp',
-    bands: [
-      band(
-        8.1,
-        'danger',
-        'H314 H335',
-        'Burns skin and its fumes hurt the lungs. Your teacher hands it out, a few drops; fume cupboard, goggles.',
-      ),
-      band(2.7, 'care', 'H315 H319 H335', 'Irritates skin, eyes and lungs. Goggles; wash off at once.'),
-      low(),
-    ],
+    bands: substances.HCl.bands,
   },
   {
     id: 'HNO3',
     name: 'nitric acid',
     bench_M: 0.4,
     source: 'clp',
-    bands: [
-      band(
-        0.8,
-        'danger',
-        'H314',
-        'Burns skin and eyes and stains skin yellow. Goggles; wash off at once and tell your teacher.',
-      ),
-      band(0.15, 'care', 'H315 H319', 'Irritates skin and eyes. Goggles; wash off at once.'),
-      low(),
-    ],
+    bands: substances.HNO3.bands,
   },
   {
     id: 'H2SO4',
     name: 'sulfuric acid',
     bench_M: 0.4,
     source: 'clp',
-    bands: [
-      band(
-        1.5,
-        'danger',
-        'H314',
-        'Burns deeply and grows hot with water. Teacher only where it is concentrated; goggles or face shield.',
-      ),
-      band(0.5, 'care', 'H315 H319', 'Irritates skin and eyes. Goggles; wash off at once.'),
-      low(),
-    ],
+    bands: substances.H2SO4.bands,
   },
   {
     id: 'BaCl2',
     name: 'barium chloride solution',
     bench_M: 0.1,
-    source: 'school-safety',
-    unsure: 'limits for solutions are by general rule, not tabulated',
-    bands: [
-      band(0.4, 'care', 'H302', 'Harmful if swallowed. Wash your hands after use.'),
-      low('Poisonous if swallowed in quantity; at this strength wash your hands after use.'),
-    ],
+    source: 'clp',
+    bands: substances.BaCl2.bands,
   },
   {
     id: 'Ba(NO3)2',
     name: 'barium nitrate solution',
     bench_M: 0.1,
-    source: 'school-safety',
-    unsure: 'limits for solutions are by general rule, not tabulated',
-    bands: [
-      band(0.4, 'care', 'H302', 'Harmful if swallowed. Wash your hands after use.'),
-      low('Poisonous if swallowed in quantity; at this strength wash your hands after use.'),
-    ],
+    source: 'clp',
+    bands: substances['Ba(NO3)2'].bands,
   },
   {
     id: 'AgNO3',
     name: 'silver nitrate solution',
     bench_M: 0.05,
-    source: 'school-safety',
-    unsure: 'limits for solutions are by general rule, not tabulated',
-    bands: [
-      band(
-        0.2,
-        'care',
-        'H315 H318 H410',
-        'Hurts eyes and stains skin black. Goggles; gloves if you are clumsy.',
-      ),
-      band(
-        0,
-        'low',
-        'H410',
-        'Stains skin and cloth black in daylight. Goggles. Harms water life: into the silver waste.',
-      ),
-    ],
+    source: 'clp',
+    bands: substances.AgNO3.bands,
   },
   {
     id: 'FeSO4',
     name: 'iron(II) sulfate solution, made on the day',
     bench_M: 0.2,
-    source: 'school-safety',
-    bands: [band(1, 'care', 'H302', 'Harmful if swallowed.'), low()],
+    source: 'clp',
+    bands: substances.FeSO4.bands,
   },
   {
     id: 'chlorine-water',
@@ -205,6 +118,7 @@ export const reagents: readonly Reagent[] = [
         'care',
         'H332',
         'Gives off chlorine, which chokes. Keep it stoppered; fume cupboard or moving air.',
+        14,
       ),
     ],
   },
@@ -213,14 +127,14 @@ export const reagents: readonly Reagent[] = [
     name: 'hexane',
     bench_M: null,
     source: 'clp',
-    bands: [
-      band(
-        0,
-        'danger',
-        'H225 H304 H315 H336 H361f H373 H411',
-        'Catches fire easily. No flame in the room; fume cupboard. Into the organic waste, never the sink.',
-      ),
-    ],
+    bands: substances.hexane.bands,
+  },
+  {
+    id: 'heptane',
+    name: 'heptane',
+    bench_M: null,
+    source: 'clp',
+    bands: substances.heptane.bands,
   },
   { id: 'Al-foil', name: 'aluminium foil', bench_M: null, source: 'school-safety', bands: [low()] },
   {
@@ -248,22 +162,35 @@ export const reagents: readonly Reagent[] = [
     id: 'limewater',
     name: 'limewater',
     bench_M: null,
-    source: 'school-safety',
-    bands: [band(0, 'care', 'H318', 'Hurts eyes. Goggles.')],
+    source: 'clp',
+    bands: substances['Ca(OH)2'].bands,
   },
   {
     id: 'KMnO4',
     name: 'acidified potassium manganate(VII) solution',
     bench_M: 0.01,
-    source: 'school-safety',
-    bands: [band(0.1, 'care', 'H302 H411', 'Harmful; stains brown.'), low('Stains skin and cloth brown.')],
+    source: 'clp',
+    bands: [
+      band(
+        0.1,
+        'care',
+        'H315 H319 H411',
+        'Made up in dilute sulfuric acid: irritates skin and eyes; stains brown. Goggles.',
+      ),
+      band(
+        0,
+        'care',
+        'H315 H319 H412',
+        'Made up in dilute sulfuric acid: irritates skin and eyes; stains brown. Goggles.',
+      ),
+    ],
   },
   {
     id: 'CuSO4-anhydrous',
     name: 'anhydrous copper(II) sulfate',
     bench_M: null,
     source: 'clp',
-    bands: [band(0, 'care', 'H302 H318 H410', 'Harmful if swallowed, hurts eyes; grows hot with water.')],
+    bands: [substances.CuSO4.neat],
   },
   {
     id: 'CoCl2-paper',
@@ -276,6 +203,7 @@ export const reagents: readonly Reagent[] = [
         'care',
         'H317 H334 H350i',
         'Cobalt salts can cause allergy and cancer. Hold the paper with tweezers; wash your hands.',
+        14,
       ),
     ],
   },
@@ -296,7 +224,7 @@ export const reagents: readonly Reagent[] = [
     source: 'school-safety',
     bands: [low('Plain water.')],
   },
-];
+] as const satisfies readonly Reagent[]);
 
 const byId = new Map<string, Reagent>(reagents.map((r) => [r.id, r]));
 
@@ -308,7 +236,5 @@ export function reagentOf(id: string): Reagent {
 }
 
 /** The hazard a reagent bears at a strength in mol/dm3 (null: as it is supplied). */
-export function hazardAt(id: ReagentId, molarity: number | null): HazardBand {
-  const { bands } = reagentOf(id);
-  return bands.find((b) => (molarity ?? Infinity) >= b.from_M) ?? bands[bands.length - 1]!;
-}
+export const hazardAt = (id: ReagentId, molarity: number | null): HazardBand =>
+  bandAt(reagentOf(id).bands, molarity);

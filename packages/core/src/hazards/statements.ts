@@ -24,11 +24,14 @@ const says = (text: string, pictogram: Pictogram | null, danger = false): Statem
 
 /** By code; letters that narrow a code (H350i, H361f) are looked up with and without. */
 export const statements: Readonly<Record<string, Statement>> = {
+  H220: says('Extremely flammable gas', 'flame', true),
+  H221: says('Flammable gas', 'flame'),
   H224: says('Extremely flammable liquid and vapour', 'flame', true),
   H225: says('Highly flammable liquid and vapour', 'flame', true),
   H226: says('Flammable liquid and vapour', 'flame'),
   H228: says('Flammable solid', 'flame', true),
   H261: says('In contact with water releases flammable gas', 'flame', true),
+  H270: says('May cause or intensify fire; oxidiser', 'flame-over-circle', true),
   H272: says('May intensify fire; oxidiser', 'flame-over-circle', true),
   H280: says('Contains gas under pressure; may explode if heated', 'gas-cylinder'),
   H290: says('May be corrosive to metals', 'corrosion'),
@@ -74,7 +77,8 @@ export const statementText = (code: string): string => lookUp(code)?.text ?? cod
 
 /**
  * The pictograms for hazard statements, gravest first. By the rules of precedence of GHS 1.4.10.5.3.1 the
- * exclamation mark is left out beside the skull, and for skin and eyes beside corrosion.
+ * exclamation mark is left out beside the skull, for skin and eyes beside corrosion, and for skin, eyes and skin
+ * allergy beside the health hazard of allergy by breathing.
  */
 export function pictogramsFor(codes: readonly string[]): Pictogram[] {
   const found = codes.flatMap((code) => {
@@ -89,7 +93,7 @@ export function pictogramsFor(codes: readonly string[]): Pictogram[] {
       !(
         has('skull') ||
         (has('corrosion') && skinOrEyes(code)) ||
-        (has('health-hazard') && codes.some((c) => c.startsWith('H334')) && skinOrEyes(code))
+        (codes.some((c) => c.startsWith('H334')) && (skinOrEyes(code) || code.startsWith('H317')))
       ),
   );
   const order: readonly Pictogram[] = [
@@ -110,7 +114,8 @@ export function pictogramsFor(codes: readonly string[]): Pictogram[] {
 export function signalWord(codes: readonly string[]): 'Danger' | 'Warning' | null {
   if (!codes.length) return null;
   if (codes.some((code) => lookUp(code)?.danger)) return 'Danger';
-  return codes.every((code) => code.startsWith('H412')) ? null : 'Warning';
+  // Long-lasting harm to water life alone bears no signal word below the gravest.
+  return codes.every((code) => /^H41[1-3]/.test(code)) ? null : 'Warning';
 }
 
 /** A statement with its words: "H314 Causes severe skin burns and eye damage". */

@@ -6,8 +6,9 @@ import { strengthIn } from './evidence.js';
 import { holdsOf, molarityOf, type PlannedTest, type Practical } from './practical.js';
 import type { Caution } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
-import { hazardAt, reagentOf, type HazardBand, type ReagentId } from '../hazards/reagents.js';
-import { sampleHazard } from '../hazards/sample-hazards.js';
+import type { HazardBand } from '../hazards/hazard-band.js';
+import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import { sampleHazard } from '../hazards/sample-hazard.js';
 import { pictogramsFor, signalWord, type Pictogram } from '../hazards/statements.js';
 
 export const deference =

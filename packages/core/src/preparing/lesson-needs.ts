@@ -1,6 +1,7 @@
 /** What one lesson uses: every reagent at its strength, every sample, how much a group and in all, how made. */
-import { hazardAt, reagentOf, type HazardBand, type ReagentId } from '../hazards/reagents.js';
-import { sampleHazard } from '../hazards/sample-hazards.js';
+import type { HazardBand } from '../hazards/hazard-band.js';
+import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
 import { isDoneOn, strengthIn } from '../practicals/evidence.js';
 import {

@@ -1,5 +1,6 @@
 /** How reagents and samples are made: which solids and which bottled stocks give them, and what to mind. */
 import type { ReagentId } from '../hazards/reagents.js';
+import { every } from '../species/every.js';
 import type { SourceId } from '../sources/sources.js';
 
 export interface BottledStock {
@@ -10,7 +11,7 @@ export interface BottledStock {
   readonly density: number;
 }
 export interface Making {
-  readonly reagent: ReagentId;
+  readonly id: ReagentId;
   /** Formulas of solids it is weighed from, the usual one first. */
   readonly solids: readonly string[];
   readonly stocks: readonly BottledStock[];
@@ -34,13 +35,13 @@ const acidIntoWater = 'Acid into water, slowly, never the other way; fume cupboa
 const plain = 'Dissolve in part of the water, then make up to the mark.';
 const deionised = 'Deionised water only: tap water clouds it.';
 
-const make = (
-  reagent: ReagentId,
+const make = <const Id extends ReagentId>(
+  id: Id,
   solids: readonly string[],
   stocks: readonly BottledStock[],
-  more: Partial<Making> = {},
-): Making => ({
-  reagent,
+  more: Partial<Omit<Making, 'id'>> = {},
+): Making & { readonly id: Id } => ({
+  id,
   solids,
   stocks,
   hoursBefore: 24,
@@ -54,7 +55,7 @@ const hno3 = bottled('HNO3', 'concentrated nitric acid', 70, 1.42);
 const h2so4 = bottled('H2SO4', 'concentrated sulfuric acid', 98, 1.84);
 const nh3 = bottled('NH3', 'concentrated ammonia', 35, 0.88);
 
-export const makings: readonly Making[] = [
+export const makings: readonly Making[] = every<ReagentId>()([
   make('NaOH', ['NaOH'], [], {
     mind: 'It grows hot: add the pellets to cold water a few at a time, stirring; goggles, gloves. Plastic bottle.',
     keepsWeeks: 12,
@@ -90,6 +91,11 @@ export const makings: readonly Making[] = [
     otherwise: 'as supplied',
     keepsWeeks: 52,
     mind: 'No flame, no spark; fume cupboard.',
+  }),
+  make('heptane', [], [], {
+    otherwise: 'as supplied',
+    keepsWeeks: 52,
+    mind: 'No flame, no spark; moving air.',
   }),
   make('Al-foil', [], [], {
     otherwise: 'a piece of 1 cm² a test',
@@ -138,8 +144,8 @@ export const makings: readonly Making[] = [
     keepsWeeks: 4,
     mind: 'Wash bottles rinsed first.',
   }),
-];
-const byReagent = new Map(makings.map((m) => [m.reagent, m]));
+]);
+const byReagent = new Map(makings.map((m) => [m.id, m]));
 
 /** How a reagent is made. @throws RangeError for one without a record. */
 export function makingOf(reagent: ReagentId): Making {

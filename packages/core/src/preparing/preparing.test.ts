@@ -3,7 +3,9 @@ import { pictogramsFor, signalWord, statementText } from '../hazards/statements.
 import { pictogramNames, pictogramSvg } from '../hazards/pictograms.js';
 import { reagents } from '../hazards/reagents.js';
 import { riskOf } from '../practicals/risk.js';
-import { ionHazards, sampleHazard } from '../hazards/sample-hazards.js';
+import { speciesHazards } from '../hazards/species-hazards.js';
+import { substances } from '../hazards/substances.js';
+import { sampleHazard } from '../hazards/sample-hazard.js';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
 import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
 import { apparatusFor } from './apparatus.js';
@@ -233,7 +235,9 @@ describe('hazards', () => {
   test('every statement of every reagent and ion is known in words', () => {
     const codes = [
       ...reagents.flatMap((r) => r.bands.flatMap((b) => b.statements)),
-      ...ionHazards.flatMap((h) => [...h.solid, ...h.solution]),
+      ...[...Object.values(speciesHazards), ...Object.values(substances)].flatMap((h) =>
+        [h.neat, ...(h.bands ?? [])].flatMap((b) => b.statements),
+      ),
     ];
     for (const code of new Set(codes)) expect([code, statementText(code)]).not.toEqual([code, code]);
   });
@@ -249,7 +253,11 @@ describe('hazards', () => {
   });
   test('a solution below its limit bears less than the solid', () => {
     expect(sampleHazard(['Cu2+', 'SO4^2-'], 'solid', null).statements).toContain('H302');
-    expect(sampleHazard(['Cu2+', 'SO4^2-'], 'solution', 0.1)).toMatchObject({ level: 'low', statements: [] });
+    expect(sampleHazard(['Cu2+', 'SO4^2-'], 'solution', 0.1)).toMatchObject({
+      level: 'care',
+      statements: ['H319', 'H411'],
+    });
+    expect(sampleHazard(['Cu2+', 'SO4^2-'], 'solution', 0.02).level).toBe('low');
     expect(sampleHazard(['Pb2+', 'NO3-'], 'solution', 0.1).level).toBe('danger');
   });
   test('a risk sheet marks who and where, at the strength used, and defers', () => {

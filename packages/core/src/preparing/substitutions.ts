@@ -44,6 +44,17 @@ export const substitutes: readonly Substitute[] = [
   },
   {
     ...usually,
+    id: 'hexane-by-heptane',
+    for: 'hexane',
+    instead: 'heptane',
+    name: 'heptane',
+    advice: 'fine',
+    changes:
+      'Without hexane’s harm to nerves and fertility, and slower to evaporate. The layer is on top and has the same colours. It catches fire as easily: no flame in the room either.',
+    source: 'clp',
+  },
+  {
+    ...usually,
     id: 'hcl-by-sulfuric',
     for: 'HCl',
     instead: 'H2SO4',

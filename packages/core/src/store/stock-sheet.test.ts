@@ -146,7 +146,7 @@ describe('what a store usually holds', () => {
   });
   test('serves every reagent that is weighed or diluted', () => {
     const held = new Set(usualStock.map((i) => i.formula));
-    for (const { reagent, solids, stocks } of makings)
+    for (const { id: reagent, solids, stocks } of makings)
       if (solids.length + stocks.length)
         expect([reagent, [...solids, ...stocks.map((s) => s.solute)].some((f) => held.has(f))]).toEqual([
           reagent,
