@@ -47,6 +47,7 @@ export * from './planning/solver.js';
 export * from './practicals/advice.js';
 export * from './practicals/evidence.js';
 export * from './practicals/practical-schema.js';
+export * from './practicals/method.js';
 export * from './practicals/practical.js';
 export * from './practicals/read-practical.js';
 export * from './practicals/risk.js';

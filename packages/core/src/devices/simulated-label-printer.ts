@@ -47,7 +47,13 @@ export class SimulatedLabelPrinter {
     this.left -= label.copies;
     const codes = label.statements.map((s) => s.split(' ')[0]).join(' ');
     const dates = label.secret ? '' : `made ${label.made}${label.expires ? `, use by ${label.expires}` : ''}`;
-    const lines = [label.line, [label.signal, codes].filter(Boolean).join(' '), dates, label.batch]
+    const lines = [
+      label.line,
+      label.mind ?? '',
+      [label.signal, codes].filter(Boolean).join(' '),
+      dates,
+      label.batch,
+    ]
       .filter(Boolean)
       .flatMap((text) => wrapped(text))
       .slice(0, mostLines);

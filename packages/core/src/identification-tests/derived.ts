@@ -39,6 +39,27 @@ const tubeSample_mL = 1;
 
 interface ModelStep extends Addition {
   readonly reveals: string | undefined;
+  readonly until: boolean;
+}
+/** Gas that can be seen to come off, mol per dm3 of mixture in one addition. */
+const seenGas = 1e-3;
+/** Times a person adds the same amount before giving up. */
+const mostTimes = 12;
+
+/** What is added "until no more gas comes off" stands in the list as often as that takes. */
+function untilQuiet(sample: Parameters<typeof predict>[0], steps: readonly ModelStep[]): ModelStep[] {
+  const done: ModelStep[] = [];
+  for (const step of steps) {
+    done.push(step);
+    for (let times = 1; step.until && times < mostTimes; times++) {
+      const gas = predict(sample, done)
+        .at(-1)!
+        .gas.reduce((sum, g) => sum + g.mol_per_L, 0);
+      if (gas <= seenGas) break;
+      done.push(step);
+    }
+  }
+  return done;
 }
 /** The steps of a variant that add something the model knows. */
 function stepsOf(
@@ -47,7 +68,7 @@ function stepsOf(
   { drop_mL = usualDrop_mL, strengths = {}, instead = {} }: Amounts,
 ): ModelStep[] {
   return variantOf(test, variant).steps.flatMap((step) =>
-    (step.uses ?? []).flatMap(({ reagent, molarity, drops, volume_mL }, i, all): ModelStep[] => {
+    (step.uses ?? []).flatMap(({ reagent, molarity, drops, volume_mL, until }, i, all): ModelStep[] => {
       const strength = strengths[reagent] ?? molarity;
       if (strength === null || !/^[A-Z(][A-Za-z0-9()]*$/.test(reagent) || reagent === 'KMnO4') return [];
       return [
@@ -56,6 +77,7 @@ function stepsOf(
           molarity: strength,
           volume_mL: volume_mL ?? (drops ?? 1) * drop_mL,
           reveals: i === all.length - 1 ? step.reveals : undefined,
+          until: until !== undefined,
         },
       ];
     }),
@@ -84,7 +106,7 @@ function valueOf(
       if (!before || !thickest(before)?.visible) return reads === 'excess' ? 'none' : 'not-tested';
       return seen ? 'insoluble' : 'dissolves';
     case 'effervescence':
-      return step.gas.some((g) => g.id === 'CO2' && g.mol_per_L > 1e-3) ? 'steady' : 'none';
+      return step.gas.some((g) => g.mol_per_L > seenGas) ? 'steady' : 'none';
     default:
       return null;
   }
@@ -97,10 +119,11 @@ function valueOf(
  */
 export function derivedResults(testId: string, amounts: Amounts, variant?: VariantId): DerivedResult[] {
   const test = testOf(testId);
-  const steps = stepsOf(test, variant, amounts);
-  if (!steps.some((s) => s.reveals)) return [];
+  const listed = stepsOf(test, variant, amounts);
+  if (!listed.some((s) => s.reveals)) return [];
   const spot = test.attributes.some((a) => a.reads === 'spot');
   const volume_mL = amounts.volume_mL ?? (spot ? spotSample_mL : tubeSample_mL);
+  const steps = untilQuiet({ ions: amounts.ions, volume_mL }, listed);
   const after = predict({ ions: amounts.ions, volume_mL }, steps, amounts.visible_M);
   let revealed: PredictedStep | undefined;
   return steps.flatMap(({ reveals }, i): DerivedResult[] => {

@@ -109,6 +109,8 @@ export interface StepReagent {
   readonly molarity: number | null;
   readonly drops?: number;
   readonly volume_mL?: number;
+  /** Added again, the same amount each time, until no more gas comes off. */
+  readonly until?: 'no-more-gas';
 }
 
 export interface Step {
@@ -118,9 +120,14 @@ export interface Step {
   readonly reveals?: string;
   /** Why the step matters, shown on request. */
   readonly why?: string;
+  /** Beside those of its reagents, which go by the strength set. */
   readonly cautions?: readonly Caution[];
   /** Whole seconds to wait before going on. */
   readonly waitSeconds?: number;
+  /** Done only where this attribute is recorded. */
+  readonly when?: string;
+  /** Where this step is done, beside the variant's own stations. */
+  readonly station?: Station;
   /** Call the teacher over before this step. */
   readonly teacherFirst?: boolean;
   readonly teacherOnly?: boolean;
@@ -138,7 +145,17 @@ export interface Piece {
 
 export type Station = 'burner' | 'fume-cupboard' | 'hot-water-bath' | 'sink';
 
+/** Samples a method is not for: those whose solids bear one of these hazard statements (by their beginning). */
+export interface Refusal {
+  readonly statements: readonly string[];
+  /** What happens, and what to do instead. */
+  readonly why: string;
+}
+
 export interface Variant {
+  /** Forms of sample it wants, where not all that the test takes. */
+  readonly forms?: readonly SampleForm[];
+  readonly refuses?: readonly Refusal[];
   readonly id: VariantId;
   readonly name: string;
   /** The syllabus setting, and its choice, that prefers this variant. */
@@ -150,7 +167,12 @@ export interface Variant {
   readonly apparatus: readonly Piece[];
   readonly steps: readonly Step[];
   /** What the technician must do beforehand, with the lead time in hours. */
-  readonly preparations: readonly { readonly task: string; readonly hoursBefore: number }[];
+  readonly preparations: readonly {
+    readonly task: string;
+    readonly hoursBefore: number;
+    /** Only where this attribute is recorded. */
+    readonly when?: string;
+  }[];
   readonly waste: string;
 }
 
@@ -194,6 +216,7 @@ export interface TestDefinition {
   readonly takes: { readonly solution_mL: number; readonly solid_g: number };
   /** Attributes a whole answer earns a point each for; the first alone where absent. */
   readonly points?: readonly string[];
+  readonly refuses?: readonly Refusal[];
   readonly attributes: readonly Attribute[];
   readonly variants: readonly Variant[];
   readonly outcomes: readonly Outcome[];

@@ -1,5 +1,5 @@
 /** The small pieces test definitions are put together from: looks, values, steps with their cautions. */
-import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import { reagentOf, type ReagentId } from '../hazards/reagents.js';
 import type { SourceId } from '../sources/sources.js';
 import type { SpeciesId } from '../species/species.js';
 import type {
@@ -103,26 +103,21 @@ export const notTested: AttributeValue = { id: 'not-tested', label: 'not tested'
 /** A reagent at its bench strength unless said otherwise. */
 export const uses = (
   reagent: ReagentId,
-  amount: { drops?: number; volume_mL?: number; molarity?: number | null } = {},
+  amount: { drops?: number; volume_mL?: number; molarity?: number | null; until?: 'no-more-gas' } = {},
 ): StepReagent => ({
   reagent,
   molarity: amount.molarity === undefined ? reagentOf(reagent).bench_M : amount.molarity,
   ...(amount.drops === undefined ? {} : { drops: amount.drops }),
   ...(amount.volume_mL === undefined ? {} : { volume_mL: amount.volume_mL }),
+  ...(amount.until === undefined ? {} : { until: amount.until }),
 });
 
-/** A step with the cautions its reagents call for at the strength used. */
-export function step(
-  text: string,
-  more: Omit<Step, 'text' | 'cautions'> & { readonly cautions?: readonly Caution[] } = {},
-): Step {
-  const fromReagents = (more.uses ?? []).flatMap(({ reagent, molarity }): Caution[] => {
-    const { level, words } = hazardAt(reagent, molarity);
-    return level === 'low' ? [] : [{ text: words, level, source: reagentOf(reagent).source }];
-  });
-  const cautions = [...fromReagents, ...(more.cautions ?? [])];
-  return { text, ...more, ...(cautions.length ? { cautions } : {}) };
-}
+/** A step; the cautions of its reagents come with the strength they are set to. */
+export const step = (text: string, more: Omit<Step, 'text'> = {}): Step => ({ text, ...more });
+/** How a test in a tube begins. */
+export const sampleInTube = step(
+  'Put about 1 cm³ (20 drops) of the sample in a clean tube; of a solid, as much as a grain of rice, shaken with 1 cm³ of deionised water.',
+);
 export const care = (text: string): Caution => ({ text, level: 'care', source: 'school-safety' });
 export const danger = (text: string): Caution => ({ text, level: 'danger', source: 'school-safety' });
 /** On every step that brings silver and ammonia together: on standing they form what explodes. */

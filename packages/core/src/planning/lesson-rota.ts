@@ -1,5 +1,6 @@
 /** The rota a practical asks for: which tasks, how long for one group, at which station. */
 import { portionsOf } from '../practicals/advice.js';
+import { methodOf, testsWithControls } from '../practicals/method.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
 import type { Station } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
@@ -26,10 +27,9 @@ export type StationPlaces = Readonly<Partial<Record<Station, number>>>;
 /** The station that holds a test up most: the teacher, a fume cupboard set by hand, else the scarcest it needs. */
 export function stationOf(planned: PlannedTest, places: StationPlaces, groups: number): string {
   if (planned.ledBy === 'teacher') return teacherStation;
-  const variant = variantOf(testOf(planned.test), planned.variant);
-  const needs = new Set<Station>(variant.stations);
-  if (planned.controls?.some((c) => c.only === 'fume-cupboard')) needs.add('fume-cupboard');
-  const scarcest = [...needs].sort((a, b) => (places[a] ?? groups) - (places[b] ?? groups))[0];
+  const scarcest = [...methodOf(planned).stations].sort(
+    (a, b) => (places[a] ?? groups) - (places[b] ?? groups),
+  )[0];
   return scarcest ?? ownBench;
 }
 
@@ -58,7 +58,7 @@ export function rotaProblemOf(
   places: StationPlaces,
   pinned: readonly RotaPin[] = [],
 ): RotaProblem {
-  const tasks = practical.tests
+  const tasks = testsWithControls(practical)
     .filter((planned) => portionsOf(practical, planned) > 0)
     .map((planned) => taskOf(practical, planned, places, groups));
   const there = new Set(tasks.map((t) => t.id));

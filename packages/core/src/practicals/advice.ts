@@ -1,15 +1,19 @@
 /** What the present choices of a practical lead to, in sentences with what to do: for the panel beside the editor. */
-import { hazardAt, reagentOf } from '../hazards/reagents.js';
+import type { HazardBand } from '../hazards/hazard-band.js';
+import { sampleHazard } from '../hazards/sample-hazard.js';
 import { flammableLiquid } from '../hazards/statements.js';
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import { evidenceOf, isDoneOn, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
+import { methodOf } from './method.js';
 import {
   holdsOf,
   isBlank,
   knownsOf,
+  molarityOf,
   syllabusFor,
   unknownsOf,
+  type PlannedTest,
   type Practical,
   type PracticalSample,
 } from './practical.js';
@@ -222,19 +226,18 @@ function aboutVisibility(practical: Practical, evidence: readonly Evidence[]): P
 }
 
 /** Reagents of a planned test that catch fire as they are set out, by name. */
-function flammableIn({ test, variant }: Practical['tests'][number]): string[] {
-  const used = variantOf(testOf(test), variant).steps.flatMap((step) => step.uses ?? []);
-  const catching = used.filter(({ reagent, molarity }) =>
-    hazardAt(reagent, molarity ?? null).statements.some((code) => flammableLiquid.includes(code)),
-  );
-  return [...new Set(catching.map(({ reagent }) => reagentOf(reagent).name))];
-}
+const flammableIn = (planned: PlannedTest): string[] => [
+  ...new Set(
+    methodOf(planned)
+      .steps.flatMap((step) => step.uses)
+      .filter(({ hazard }) => hazard.statements.some((code) => flammableLiquid.includes(code)))
+      .map(({ name }) => name),
+  ),
+];
 
 /** No flame burns in a room where a flammable liquid is out: the two are never one lesson. */
 function aboutFire(practical: Practical): PlanAdvice[] {
-  const burning = practical.tests.filter((t) =>
-    variantOf(testOf(t.test), t.variant).stations.includes('burner'),
-  );
+  const burning = practical.tests.filter((t) => methodOf(t).stations.includes('burner'));
   const catching = practical.tests.filter((t) => flammableIn(t).length > 0);
   if (!burning.length || !catching.length) return [];
   const names = (tests: Practical['tests']) => tests.map((t) => `“${testOf(t.test).name}”`).join(', ');
@@ -248,6 +251,102 @@ function aboutFire(practical: Practical): PlanAdvice[] {
   ];
 }
 
+/** The youngest age a syllabus is for, from its "14–16"; undefined where it says none. */
+const youngest = (practical: Practical): number | undefined => {
+  const age = /\d+/.exec(syllabusFor(practical).ages)?.[0];
+  return age === undefined ? undefined : Number(age);
+};
+const toneOfHands = (hands: HazardBand['hands'], age: number | undefined): 'stop' | 'look' | undefined =>
+  hands === 'staff' ? 'stop' : hands !== undefined && age !== undefined && age < hands ? 'look' : undefined;
+const handsText = (hands: HazardBand['hands']): string =>
+  hands === 'staff'
+    ? 'the usual school lists leave it in staff’s hands'
+    : `the usual school lists leave it in hands of ${hands} and older`;
+
+/** Samples and reagents in hands too young for them, by the usual school lists. */
+function aboutHands(practical: Practical): PlanAdvice[] {
+  const age = youngest(practical);
+  const led = practical.tests.length > 0 && practical.tests.every((t) => t.ledBy === 'teacher');
+  const samples = led
+    ? []
+    : practical.samples.flatMap((sample): PlanAdvice[] => {
+        if (isBlank(sample)) return [];
+        const { hands, words } = sampleHazard(sample.ions, sample.form, molarityOf(sample));
+        const tone = toneOfHands(hands, age);
+        // A tube of gas is handed out stoppered; that it is made by staff stands in its recipe.
+        if (!tone || sample.form === 'gas') return [];
+        return [
+          {
+            key: `hands-${sample.key}`,
+            tone,
+            text: `${named(sample)}${sample.form === 'solid' ? ', as a solid' : ''}: ${handsText(hands)}. ${words} ${
+              sample.form === 'solid'
+                ? 'Give it as a dilute solution, or choose another.'
+                : 'Choose another, or lead the test yourself.'
+            }`,
+          },
+        ];
+      });
+  const reagents = practical.tests.flatMap((planned) =>
+    methodOf(planned).steps.flatMap((step) =>
+      step.teacherOnly || step.teacherFirst
+        ? []
+        : step.uses.flatMap(({ reagent, name, hazard }): PlanAdvice[] => {
+            const tone = toneOfHands(hazard.hands, age);
+            return tone
+              ? [
+                  {
+                    key: `hands-${planned.test}-${reagent}`,
+                    tone,
+                    text: `${name} in “${testOf(planned.test).name}”: ${handsText(hazard.hands)}. Make the step “teacher only”, or weaken it.`,
+                  },
+                ]
+              : [];
+          }),
+    ),
+  );
+  return [...samples, ...reagents];
+}
+
+/** Samples that a method is not for, whatever the result: toxic salts in a flame, nitrates in dry wood. */
+const aboutMethods = (practical: Practical): PlanAdvice[] =>
+  practical.tests.flatMap((planned) => {
+    const test = testOf(planned.test);
+    const variant = variantOf(test, planned.variant);
+    const strange = variant.forms
+      ? practical.samples.filter((s) => isDoneOn(planned, s) && !variant.forms!.includes(s.form))
+      : [];
+    const forms: PlanAdvice[] = strange.length
+      ? [
+          {
+            key: `form-${planned.test}`,
+            tone: 'look',
+            text: `${[...new Set(strange.map(named))].join(', ')}: “${test.name}” by ${variant.name.toLowerCase()} wants a ${variant.forms!.join(' or ')}. Give them so, or choose another way.`,
+          },
+        ]
+      : [];
+    const refusals = [...(test.refuses ?? []), ...(variant.refuses ?? [])];
+    const refused = refusals.flatMap(({ statements, why }): PlanAdvice[] => {
+      const concerned = practical.samples.filter(
+        (s) =>
+          isDoneOn(planned, s) &&
+          sampleHazard(s.ions, 'solid', null).statements.some((code) =>
+            statements.some((s) => code.startsWith(s)),
+          ),
+      );
+      return concerned.length
+        ? [
+            {
+              key: `not-for-${planned.test}-${statements.join('-')}`,
+              tone: planned.ledBy === 'teacher' ? 'look' : 'stop',
+              text: `${[...new Set(concerned.map(named))].join(', ')} in “${test.name}”: ${why}`,
+            },
+          ]
+        : [];
+    });
+    return [...forms, ...refused];
+  });
+
 /** Everything the panel says of a practical, worst first. */
 export function adviceFor(practical: Practical): readonly PlanAdvice[] {
   const order = { stop: 0, look: 1, go: 2, tell: 3 } as const;
@@ -257,6 +356,8 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
       : [];
   return [
     ...aboutFire(practical),
+    ...aboutMethods(practical),
+    ...aboutHands(practical),
     ...aboutSamples(practical),
     ...aboutTime(practical),
     ...telling,

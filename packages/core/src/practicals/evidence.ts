@@ -127,7 +127,9 @@ export function evidenceOf(
           sample: sample.key,
           test: planned.test,
           shows,
-          warnings: visibility(planned, sample, all, visible_M),
+          warnings: visibility(planned, sample, all, visible_M).filter((w) =>
+            planned.attributes.includes(w.attribute),
+          ),
         };
       }),
   );

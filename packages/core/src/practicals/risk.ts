@@ -2,12 +2,10 @@
  * Hazards and controls of a practical, step by step at the strength used. It supports, and never
  * replaces, the employer's risk assessment, local codes and the judgement of the qualified person in charge.
  */
-import { strengthIn } from './evidence.js';
-import { holdsOf, molarityOf, type PlannedTest, type Practical } from './practical.js';
-import type { Caution } from '../identification-tests/test-definition.js';
-import { testOf, variantOf } from '../identification-tests/tests.js';
+import { methodOf, testsWithControls, type Method, type StepCaution } from './method.js';
+import { holdsOf, molarityOf, type Practical } from './practical.js';
 import type { HazardBand } from '../hazards/hazard-band.js';
-import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import type { ReagentId } from '../hazards/reagents.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { pictogramsFor, signalWord, type Pictogram } from '../hazards/statements.js';
 
@@ -24,7 +22,7 @@ export interface StepRisk {
     readonly molarity: number | null;
     readonly hazard: HazardBand;
   }[];
-  readonly cautions: readonly Caution[];
+  readonly cautions: readonly StepCaution[];
   readonly teacherOnly: boolean;
   readonly teacherFirst: boolean;
   readonly fumeCupboard: boolean;
@@ -52,28 +50,17 @@ export interface Risk {
   readonly deference: string;
 }
 
-function stepRisks(planned: PlannedTest): StepRisk[] {
-  const variant = variantOf(testOf(planned.test), planned.variant);
-  const set = (step: number, only: 'teacher' | 'fume-cupboard') =>
-    planned.controls?.some((c) => c.step === step && c.only === only) ?? false;
-  return variant.steps.map((step, i) => ({
-    step: i,
+const stepRisks = (method: Method): StepRisk[] =>
+  method.steps.map((step) => ({
+    step: step.index,
     text: step.text,
-    reagents: (step.uses ?? []).map(({ reagent, molarity }) => {
-      const strength = strengthIn(planned, reagent, molarity);
-      return {
-        reagent,
-        name: reagentOf(reagent).name,
-        molarity: strength,
-        hazard: hazardAt(reagent, strength),
-      };
-    }),
-    cautions: step.cautions ?? [],
-    teacherOnly: Boolean(step.teacherOnly) || planned.ledBy === 'teacher' || set(i, 'teacher'),
-    teacherFirst: Boolean(step.teacherFirst),
-    fumeCupboard: variant.stations.includes('fume-cupboard') || set(i, 'fume-cupboard'),
+    reagents: step.uses.map(({ reagent, name, molarity, hazard }) => ({ reagent, name, molarity, hazard })),
+    // The words of the reagents stand beside their names.
+    cautions: step.cautions.filter((c) => !step.uses.some((u) => u.hazard.words === c.text)),
+    teacherOnly: step.teacherOnly,
+    teacherFirst: step.teacherFirst,
+    fumeCupboard: step.fumeCupboard,
   }));
-}
 
 const order = { low: 0, care: 1, danger: 2 } as const;
 
@@ -93,17 +80,14 @@ function ppeFor(risks: readonly StepRisk[], samples: readonly SampleRisk[], burn
 
 /** The risk sheet of a practical. */
 export function riskOf(practical: Practical): Risk {
-  const tests = practical.tests.map((planned): TestRisk => {
-    const test = testOf(planned.test);
-    const variant = variantOf(test, planned.variant);
-    return {
-      test: planned.test,
-      name: test.name,
-      method: variant.name,
-      steps: stepRisks(planned),
-      waste: variant.waste,
-    };
-  });
+  const methods = testsWithControls(practical).map(methodOf);
+  const tests = methods.map((method): TestRisk => ({
+    test: method.test,
+    name: method.name,
+    method: method.variant,
+    steps: stepRisks(method),
+    waste: method.waste,
+  }));
   const samples = practical.samples.map((s): SampleRisk => ({
     key: s.key,
     holds: `${holdsOf(s)}${molarityOf(s) !== null && s.ions.length ? `, ${molarityOf(s)} mol/dm³` : ''}`,
@@ -115,9 +99,7 @@ export function riskOf(practical: Practical): Risk {
     ...steps.flatMap((s) => s.reagents.flatMap((r) => r.hazard.statements)),
     ...samples.flatMap((s) => s.hazard.statements),
   ];
-  const burner = practical.tests.some((p) =>
-    variantOf(testOf(p.test), p.variant).stations.includes('burner'),
-  );
+  const burner = methods.some((m) => m.stations.includes('burner'));
   const levels = [
     ...samples.map((s) => s.hazard.level),
     ...steps.flatMap((s) => [...s.reagents.map((r) => r.hazard.level), ...s.cautions.map((c) => c.level)]),

@@ -1,4 +1,5 @@
 /** What stands on labels: bottles of reagents and knowns with their hazards, jars of unknowns with nothing that tells. */
+import type { ReagentId } from '../hazards/reagents.js';
 import { codeAndText, pictogramsFor, signalWord, type Pictogram } from '../hazards/statements.js';
 import type { LessonNeeds } from './lesson-needs.js';
 
@@ -18,6 +19,8 @@ export interface Label {
   readonly path: string;
   readonly copies: number;
   readonly secret: boolean;
+  /** What must stand on the bottle beside its hazards: whose it is, what it never meets. */
+  readonly mind?: string;
 }
 
 export interface LabelWishes {
@@ -41,6 +44,27 @@ function sharedHazard(needs: LessonNeeds): readonly string[] {
     needs.samples.filter((s) => s.role === 'unknown').flatMap((s) => s.hazard.statements),
   );
   return [...codes].sort();
+}
+
+/** Reagents that make with each other what must never be kept: what stands on both bottles. */
+const neverKeptTogether: readonly {
+  readonly of: readonly [ReagentId, ReagentId];
+  readonly text: string;
+}[] = [
+  {
+    of: ['AgNO3', 'NH3'],
+    text: 'Never keep silver with ammonia: it can explode. Acidify with dilute nitric acid at once.',
+  },
+];
+function mindOf(need: LessonNeeds['reagents'][number], { reagents }: LessonNeeds): { mind?: string } {
+  const others = new Set(reagents.map((r) => r.reagent));
+  const texts = [
+    ...(need.stands === 'staff' ? ['Staff only: handed out by the teacher.'] : []),
+    ...neverKeptTogether.flatMap(({ of: [a, b], text }) =>
+      (need.reagent === a && others.has(b)) || (need.reagent === b && others.has(a)) ? [text] : [],
+    ),
+  ];
+  return texts.length ? { mind: texts.join(' ') } : {};
 }
 
 /**
@@ -71,6 +95,7 @@ export function labelsFor(
         path: `/lessons/${lessonId}/prepare?part=make&item=${encodeURIComponent(need.key)}`,
         copies: need.bottles,
         secret: false,
+        ...mindOf(need, needs),
       };
     });
   const shared = sharedHazard(needs);

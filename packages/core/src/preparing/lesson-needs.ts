@@ -3,7 +3,8 @@ import type { HazardBand } from '../hazards/hazard-band.js';
 import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
-import { isDoneOn, strengthIn } from '../practicals/evidence.js';
+import { isDoneOn } from '../practicals/evidence.js';
+import { methodOf, testsWithControls } from '../practicals/method.js';
 import {
   holdsOf,
   isBlank,
@@ -14,7 +15,6 @@ import {
 } from '../practicals/practical.js';
 import { saltFormula } from '../formulas/salt-ions.js';
 import { usualDrop_mL } from '../identification-tests/drop.js';
-import { testOf, variantOf } from '../identification-tests/tests.js';
 import { freshSalts, gasMakings, hydrates, makingOf, molarVolume_L, saltNotes } from './making.js';
 import { massOf, recipesFor, volumeToMake, type Recipe } from './recipe.js';
 import { benchTotals } from './recipes.js';
@@ -28,6 +28,12 @@ export interface PrepSettings {
   /** What one dropper bottle holds, cm3. */
   readonly bottle_mL: number;
 }
+/** Where a reagent's bottles stand, in words. */
+export const standsWords: Readonly<Record<ReagentNeed['stands'], string>> = {
+  bench: 'on benches',
+  station: 'at the station',
+  staff: 'in staff’s hands',
+};
 export const usualPrep: PrepSettings = { surplus: 0.2, drop_mL: usualDrop_mL, bottle_mL: 30 };
 /** Less than this in a dropper bottle, or in a portion of a sample, cannot be drawn up: more is made than is used. */
 const leastInBottle_mL = 5;
@@ -55,7 +61,8 @@ export interface ReagentNeed {
   readonly make_mL: number | null;
   /** Bottles to fill and where they stand. */
   readonly bottles: number;
-  readonly stands: 'bench' | 'station';
+  /** On every bench, once at its station, or one bottle in the hands of staff. */
+  readonly stands: 'bench' | 'station' | 'staff';
   readonly hoursBefore: number;
   readonly hazard: HazardBand;
   readonly recipes: readonly Recipe[];
@@ -98,21 +105,23 @@ interface Use {
   readonly each_mL: number | null;
   readonly runs: number;
   readonly atStation: boolean;
+  /** Only the teacher handles it, or hands it out. */
+  readonly byStaff: boolean;
 }
 function usesOf(practical: Practical, size: LessonSize, { drop_mL }: PrepSettings): Use[] {
-  return practical.tests.flatMap((planned) => {
+  return testsWithControls(practical).flatMap((planned) => {
     const runs = runsOf(practical, planned, size);
     if (!runs) return [];
-    const variant = variantOf(testOf(planned.test), planned.variant);
     const station = stationOf(planned, size.places, size.groups);
-    return variant.steps.flatMap((step) =>
-      (step.uses ?? []).map(({ reagent, molarity, drops, volume_mL }): Use => ({
+    return methodOf(planned).steps.flatMap((step) =>
+      step.uses.map(({ reagent, molarity, drops, volume_mL }): Use => ({
         reagent,
-        molarity: strengthIn(planned, reagent, molarity),
+        molarity,
         test: planned.test,
         each_mL: volume_mL ?? (drops === undefined ? null : drops * drop_mL),
         runs,
         atStation: station !== ownBench && station !== 'burner',
+        byStaff: step.teacherOnly || step.teacherFirst,
       })),
     );
   });
@@ -146,8 +155,12 @@ function reagentNeeds(
         })
       : [];
     const making = makingOf(reagent);
-    const atStation = uses.every((u) => u.atStation);
-    const benches = atStation ? 1 : size.groups;
+    const stands = uses.every((u) => u.byStaff)
+      ? 'staff'
+      : uses.every((u) => u.atStation)
+        ? 'station'
+        : 'bench';
+    const benches = stands === 'bench' ? size.groups : 1;
     const bottles = totals ? Math.max(benches, Math.ceil(totals.total_mL / settings.bottle_mL)) : benches;
     const make_mL = totals ? volumeToMake(Math.max(totals.total_mL, bottles * leastInBottle_mL)) : null;
     const recipes =
@@ -164,7 +177,7 @@ function reagentNeeds(
       pieces: poured.length ? null : Math.ceil(uses.reduce((n, u) => n + u.runs, 0) * (1 + settings.surplus)),
       make_mL,
       bottles,
-      stands: atStation ? 'station' : 'bench',
+      stands,
       hoursBefore: making.hoursBefore,
       hazard: hazardAt(reagent, molarity),
       recipes,

@@ -1,5 +1,5 @@
 /** What must be done when before a lesson: solutions, samples, soaking and settling, labels, setting out. */
-import { testOf, variantOf } from '../identification-tests/tests.js';
+import { methodOf } from '../practicals/method.js';
 import type { Practical } from '../practicals/practical.js';
 import type { LessonNeeds } from './lesson-needs.js';
 import { recipeText } from './recipe-text.js';
@@ -68,7 +68,7 @@ export function prepTasks(practical: Practical, needs: LessonNeeds): PrepTask[] 
   }
   const seen = new Set<string>();
   for (const planned of practical.tests)
-    for (const { task, hoursBefore } of variantOf(testOf(planned.test), planned.variant).preparations) {
+    for (const { task, hoursBefore } of methodOf(planned).preparations) {
       // Bottles of reagents have tasks of their own, with their figures.
       if (seen.has(task) || /dropper bottle/.test(task)) continue;
       seen.add(task);

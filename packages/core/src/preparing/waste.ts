@@ -1,8 +1,8 @@
 /** Waste by stream, with the volumes to expect. Local rules go before every word here. */
 import type { SourceId } from '../sources/sources.js';
 import { isDoneOn } from '../practicals/evidence.js';
+import { methodOf } from '../practicals/method.js';
 import type { PlannedTest, Practical, PracticalSample } from '../practicals/practical.js';
-import { testOf, variantOf } from '../identification-tests/tests.js';
 import { usualPrep, type LessonSize, type PrepSettings } from './lesson-needs.js';
 import { takenBy } from './sample-amounts.js';
 
@@ -66,8 +66,8 @@ const concentrated_M = 5;
 const strongAcids: readonly string[] = ['H2SO4', 'HCl', 'HNO3'];
 
 /** Where one run of a test on a sample goes: concentrated acid goes with nothing else, whatever it holds. */
-export function streamFor({ test, variant }: PlannedTest, sample: PracticalSample): StreamId {
-  const uses = variantOf(testOf(test), variant).steps.flatMap((s) => s.uses ?? []);
+export function streamFor(planned: PlannedTest, sample: PracticalSample): StreamId {
+  const uses = methodOf(planned).steps.flatMap((s) => s.uses);
   const has = (id: string) => uses.some((u) => u.reagent === id);
   if (
     uses.some(
@@ -100,7 +100,7 @@ export function wasteOf(
 ): WasteLine[] {
   const lines = new Map<StreamId, { volume_mL: number; tests: Set<string> }>();
   for (const planned of practical.tests) {
-    const uses = variantOf(testOf(planned.test), planned.variant).steps.flatMap((s) => s.uses ?? []);
+    const uses = methodOf(planned).steps.flatMap((s) => s.uses);
     const reagents_mL = uses.reduce((sum, u) => sum + (u.volume_mL ?? (u.drops ?? 0) * settings.drop_mL), 0);
     for (const sample of practical.samples.filter((s) => isDoneOn(planned, s))) {
       const portions = size.portions[sample.key] ?? (sample.role === 'known' ? size.groups : 0);

@@ -1,6 +1,6 @@
 /** What a student's device is told. Nothing here gives away what an unknown holds. */
 import type { Bench, Feedback } from '@kivex/contract';
-import { holdsOf, isDoneOn, syllabusFor, testOf, type Practical } from '@kivex/core';
+import { holdsOf, isDoneOn, syllabusFor, testOf, type Practical, testsWithControls } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -90,7 +90,7 @@ export class BenchService {
             };
           })
         : [],
-      tests: document.tests,
+      tests: testsWithControls(document),
       asks: document.asks,
       choices: choicesFor(document),
       events,

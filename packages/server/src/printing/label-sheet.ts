@@ -36,6 +36,16 @@ function labelBox(label: Label, origin: string): Content {
             bold: true,
           },
           { ...rich(label.line), fontSize: 9.5, margin: [0, 1, 0, 2] },
+          ...(label.mind
+            ? [
+                {
+                  text: label.mind,
+                  bold: true,
+                  fontSize: 7,
+                  margin: [0, 0, 0, 2] as [number, number, number, number],
+                },
+              ]
+            : []),
           ...(label.signal ? [{ text: label.signal.toUpperCase(), bold: true, fontSize: 8 }] : []),
           ...(label.statements.length
             ? [{ text: statementLines(label.statements), fontSize: 6.6, lineHeight: 1.05, color: ink }]

@@ -10,6 +10,7 @@ import {
   type PlateKind,
   type PrepTask,
   type WasteLine,
+  standsWords,
 } from '@kivex/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { a4Sheet, rich, rule, softInk, table } from './pdf.js';
@@ -145,7 +146,7 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         },
         { text: cm3(r.perGroup_mL) },
         { text: r.pieces === null ? cm3(r.total_mL) : `${r.pieces} pieces` },
-        { text: `${r.bottles} ${r.stands === 'bench' ? 'on benches' : 'at the station'}` },
+        { text: `${r.bottles} ${standsWords[r.stands]}` },
         {
           stack: [
             r.recipes[0] ? rich(recipeText(r.recipes[0])) : { text: '' },

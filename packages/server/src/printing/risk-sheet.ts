@@ -93,6 +93,7 @@ export function riskSheet({ risk, waste, head }: RiskSheetInput): TDocumentDefin
           { text: onlyWords(step), bold: step.teacherOnly },
         ]),
       ),
+      { text: [{ text: 'Waste: ', bold: true }, test.waste], margin: [0, 4, 0, 0] },
     ]),
     { text: 'Waste', style: 'h2', headlineLevel: 1 },
     table(

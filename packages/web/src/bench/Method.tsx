@@ -1,13 +1,19 @@
 /** The method, one step at a time, with the cautions where they matter. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench, WireEvent } from '@kivex/contract';
-import { testOf, variantOf, type StudentBody } from '@kivex/core';
-import { ArrowLeft, ArrowRight, PencilLine, ShieldAlert } from 'lucide-react';
+import { methodOf, type StudentBody } from '@kivex/core';
+import { ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { TestChoice } from './TestChoice.js';
+
+const cautionTones = {
+  danger: { bg: 'cinnabar.wash', color: 'cinnabar' },
+  care: { bg: 'saffron.wash', color: 'saffron' },
+  low: { bg: 'porcelain.shade', color: 'ink' },
+} as const;
 
 interface MethodProps {
   readonly bench: Bench;
@@ -27,30 +33,29 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
     () => lastStep(events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 },
   );
   const planned = bench.tests.find((t) => t.test === chosen) ?? bench.tests[0]!;
-  const test = testOf(planned.test);
-  const variant = variantOf(test, planned.variant);
-  const at = Math.min(wanted, variant.steps.length - 1);
-  const step = variant.steps[at]!;
-  const only = (who: 'teacher' | 'fume-cupboard') =>
-    planned.controls?.some((c) => c.step === at && c.only === who) ?? false;
-  const teacherOnly = Boolean(step.teacherOnly) || planned.ledBy === 'teacher' || only('teacher');
+  const method = methodOf(planned);
+  const at = Math.min(wanted, method.steps.length - 1);
+  const step = method.steps[at]!;
   const move = (next: number) => {
-    setPlace({ test: test.id, step: next });
+    setPlace({ test: method.test, step: next });
     scrollTo(0, 0);
-    void log({ type: 'step', test: test.id, step: next });
+    void log({ type: 'step', test: method.test, step: next });
   };
-  const last = at === variant.steps.length - 1;
+  const last = at === method.steps.length - 1;
+  // A test of one way has no name for it but its own.
+  const sameName = method.variant.toLowerCase() === method.name.toLowerCase();
 
   return (
     <>
-      <TestChoice bench={bench} chosen={test.id} choose={(id) => setPlace({ test: id, step: 0 })} />
+      <TestChoice bench={bench} chosen={method.test} choose={(id) => setPlace({ test: id, step: 0 })} />
       <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
         <Box>
           <chakra.p color="ink.soft" fontWeight="600">
-            {test.name}, {variant.name.toLowerCase()} · step {at + 1} of {variant.steps.length}
+            {method.name}
+            {sameName ? '' : `, ${method.variant.toLowerCase()}`} · step {at + 1} of {method.steps.length}
           </chakra.p>
           <Box display="flex" gap="1.5" mt="2" aria-hidden>
-            {variant.steps.map((s, i) => (
+            {method.steps.map((s, i) => (
               <Box
                 key={s.text}
                 flex="1"
@@ -64,8 +69,10 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
         <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
           {step.text}
         </chakra.h2>
-        {teacherOnly && <Notice tone="stop">Your teacher does this step. Watch, and do not touch.</Notice>}
-        {only('fume-cupboard') && <Notice tone="look">In the fume cupboard only.</Notice>}
+        {step.teacherOnly && (
+          <Notice tone="stop">Your teacher does this step. Watch, and do not touch.</Notice>
+        )}
+        {step.fumeCupboard && <Notice tone="look">In the fume cupboard only.</Notice>}
         {step.teacherFirst && (
           <Notice
             tone="look"
@@ -78,13 +85,12 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
             Show your teacher before you do this step.
           </Notice>
         )}
-        {step.cautions?.map((caution) => (
+        {step.cautions.map((caution) => (
           <Box
             key={caution.text}
             display="flex"
             gap="3"
-            bg={caution.level === 'danger' ? 'cinnabar.wash' : 'saffron.wash'}
-            color={caution.level === 'danger' ? 'cinnabar' : 'saffron'}
+            {...cautionTones[caution.level]}
             borderRadius="tile"
             p="3"
             fontWeight="600"
@@ -96,6 +102,14 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
             </span>
           </Box>
         ))}
+        {last && (
+          <Box display="flex" gap="3" bg="porcelain.shade" borderRadius="tile" p="3">
+            <Recycle size={26} aria-hidden style={{ flex: 'none' }} />
+            <span>
+              <b>When you have logged it, clear away:</b> {method.waste}
+            </span>
+          </Box>
+        )}
         {step.why && (
           <chakra.details fontSize="lg">
             <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">

@@ -13,6 +13,7 @@ import {
   type TestId,
   type VariantId,
   preferredVariant,
+  methodOf,
 } from '@kivex/core';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -105,11 +106,10 @@ export function TestsSection({
       {tests.map((planned, at) => {
         const test = testOf(planned.test);
         const variant = variantOf(test, planned.variant);
+        const method = methodOf(planned);
         const strengths = [
           ...new Set(
-            variant.steps.flatMap((s) =>
-              (s.uses ?? []).flatMap((u) => (u.molarity === null ? [] : [u.reagent])),
-            ),
+            method.steps.flatMap((s) => s.uses.flatMap((u) => (u.molarity === null ? [] : [u.reagent]))),
           ),
         ];
         const first = practical.before.filter(([, then]) => then === planned.test).map(([a]) => a);
@@ -248,7 +248,8 @@ export function TestsSection({
                 </Box>
               )}
               <chakra.ol mt="2">
-                {variant.steps.map((step, i) => {
+                {method.steps.map((step, place) => {
+                  const i = step.index;
                   const own = (only: 'teacher' | 'fume-cupboard') =>
                     planned.controls?.some((c) => c.step === i && c.only === only) ?? false;
                   return (
@@ -261,10 +262,10 @@ export function TestsSection({
                       gap="1"
                     >
                       <span>
-                        {i + 1}. {step.text} {step.teacherOnly && <b>Teacher only.</b>}
+                        {place + 1}. {step.text} {step.teacherOnly && <b>Teacher only.</b>}
                       </span>
                       <Choices
-                        label={`Step ${i + 1}`}
+                        label={`Step ${place + 1}`}
                         choices={[
                           { id: 'teacher' as const, label: 'teacher only' },
                           { id: 'fume-cupboard' as const, label: 'fume cupboard only' },

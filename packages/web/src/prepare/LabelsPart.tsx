@@ -144,6 +144,11 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
               <Cell>
                 <chakra.b fontFamily={label.secret ? 'mono' : undefined}>{label.title}</chakra.b>{' '}
                 <chakra.span color="ink.soft">{label.line}</chakra.span>
+                {label.mind && (
+                  <chakra.span display="block" fontSize="sm" fontWeight="600">
+                    {label.mind}
+                  </chakra.span>
+                )}
               </Cell>
               <Cell>
                 <Box display="flex" gap="1" alignItems="center" fontSize="sm">

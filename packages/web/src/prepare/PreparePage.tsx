@@ -1,6 +1,6 @@
 /** Prepare: what the technician makes, sets out, labels and throws away, and when; ticked off with who. */
 import { Box, chakra } from '@chakra-ui/react';
-import { formulaInText, type SampleNeed } from '@kivex/core';
+import { formulaInText, type SampleNeed, standsWords } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
@@ -175,7 +175,7 @@ export default function PreparePage() {
                           {r.pieces === null ? cm3(r.total_mL) : `${r.pieces} pieces`}
                         </Cell>
                         <Cell verticalAlign="top">
-                          {r.bottles} {r.stands === 'bench' ? 'on benches' : 'at the station'}
+                          {r.bottles} {standsWords[r.stands]}
                         </Cell>
                         <Cell verticalAlign="top">
                           <RecipeView

@@ -102,6 +102,9 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
               </tr>
             ))}
           </Table>
+          <chakra.p mt="2">
+            <b>Waste:</b> {test.waste}
+          </chakra.p>
         </Tile>
       ))}
     </>

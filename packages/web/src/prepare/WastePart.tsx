@@ -5,10 +5,10 @@ import {
   effectOf,
   reagentOf,
   substitutes,
-  testOf,
-  variantOf,
   type Practical,
   type WasteLine,
+  methodOf,
+  testOf,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -56,11 +56,7 @@ export function SubstitutionsPart({
 }) {
   const used = useMemo(
     () =>
-      new Set(
-        practical.tests.flatMap((t) =>
-          variantOf(testOf(t.test), t.variant).steps.flatMap((s) => (s.uses ?? []).map((u) => u.reagent)),
-        ),
-      ),
+      new Set(practical.tests.flatMap((t) => methodOf(t).steps.flatMap((s) => s.uses.map((u) => u.reagent)))),
     [practical],
   );
   const possible = substitutes.filter((s) => used.has(s.for));

@@ -2,7 +2,7 @@
 import type { SpeciesId } from '../../species/species.js';
 import type { CationId } from '../../species/ion.js';
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete, silverWithAmmonia, slip, step, tubes, uses } from '../test-parts.js';
+import { all, complete, sampleInTube, silverWithAmmonia, slip, step, tubes, uses } from '../test-parts.js';
 import { excessColour, hydroxidePrecipitate, inExcess } from './hydroxide-attributes.js';
 
 const falls = <const Id extends SpeciesId>(
@@ -30,10 +30,10 @@ export const ammoniaSolutionTest: TestDefinition = {
       name: 'Drops, then excess',
       attendedMinutes: 3,
       unattendedMinutes: 0,
-      stations: ['fume-cupboard'],
+      stations: [],
       apparatus: tubes,
       steps: [
-        step('Put about 1 cm³ (20 drops) of the sample in a clean tube.'),
+        sampleInTube,
         step('Add dilute ammonia solution drop by drop, three drops, shaking after each. Log what you see.', {
           uses: [uses('NH3', { drops: 3 })],
           reveals: 'precipitate',
@@ -43,6 +43,8 @@ export const ammoniaSolutionTest: TestDefinition = {
           {
             uses: [uses('NH3', { volume_mL: 2, molarity: 8 })],
             reveals: 'excess',
+            when: 'excess',
+            station: 'fume-cupboard',
             teacherFirst: true,
             cautions: [silverWithAmmonia],
             why: 'Zinc, copper, silver, nickel and cobalt go into solution with ammonia; aluminium does not.',
@@ -50,9 +52,11 @@ export const ammoniaSolutionTest: TestDefinition = {
         ),
       ],
       preparations: [
+        { task: 'Ammonia solution 0.4 mol/dm³, a dropper bottle a bench', hoursBefore: 24 },
         {
-          task: 'Ammonia solution 0.4 mol/dm³ a dropper bottle a bench; 8 mol/dm³ in the fume cupboard',
+          task: 'Ammonia solution 8 mol/dm³, one staff bottle in the fume cupboard',
           hoursBefore: 24,
+          when: 'excess',
         },
         {
           task: 'Where a sample holds silver: a beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',

@@ -44,21 +44,25 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
   stations: [],
   apparatus: [...tubes, piece('delivery tube with bung'), piece('tubes for limewater', 'sample')],
   steps: [
-    step(
-      'Put a little of the solid, or 1 cm³ of the solution, in a tube. Have limewater ready in a second tube with the delivery tube dipping in.',
-      { uses: [uses('limewater', { volume_mL: 2 })] },
-    ),
-    step(`Add 2 cm³ of ${acid} and stopper at once. Log whether it fizzes and how fast.`, {
-      uses: [uses('HCl', { volume_mL: 2 })],
-      reveals: 'effervescence',
+    step('Put a little of the solid, or 1 cm³ of the solution, in a tube.'),
+    step('Have 2 cm³ of clear limewater ready in a second tube, with the delivery tube dipping in.', {
+      uses: [uses('limewater', { volume_mL: 2 })],
+      when: 'limewater',
     }),
     step(
+      `Add 2 cm³ of ${acid}, and stopper at once where a delivery tube is on. Log whether it fizzes and how fast.`,
+      {
+        uses: [uses('HCl', { volume_mL: 2 })],
+        reveals: 'effervescence',
+      },
+    ),
+    step(
       'Let the gas bubble through the limewater. Take the tube out before the acid cools, or limewater is sucked back.',
-      { waitSeconds: 30 },
+      { waitSeconds: 30, when: 'limewater' },
     ),
   ],
   preparations: [
-    { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24 },
+    { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24, when: 'limewater' },
     { task: 'Dilute acid, a dropper bottle a bench', hoursBefore: 24 },
   ],
   waste: 'Sink, with plenty of water.',

@@ -7,11 +7,6 @@ const burner: Caution = {
   level: 'danger',
   source: 'school-safety',
 };
-const concentratedAcid: Caution = {
-  text: 'Concentrated hydrochloric acid burns skin and its fumes hurt the lungs. Your teacher hands it out, a few drops in a watch glass; keep your face away and tell your teacher about any splash at once.',
-  level: 'danger',
-  source: 'school-safety',
-};
 const hotWire: Caution = {
   text: 'The wire stays hot after it stops glowing. Hold it by the handle only.',
   level: 'care',
@@ -24,20 +19,23 @@ const spitting: Caution = {
 };
 
 const openFlame: Step = {
-  text: 'Light the burner, then open the air hole until the flame is blue and roars softly.',
+  text: 'Look the tubing over: whole, and firm at both ends. Air hole shut, light the burner, then open the air hole until the flame roars and is blue with an inner cone.',
   why: 'With the air hole closed the flame is yellow by itself and hides the colour you want to see.',
   cautions: [burner],
 };
 const look = (what: string): Step => ({
-  text: `Hold ${what} at the tip of the inner blue cone and read the first two seconds.`,
+  text: `Hold ${what} at the side of the flame, at the top of the inner blue cone, and read the first two seconds by eye.`,
   why: 'Some colours are brief: look at once, or you read the orange that comes after.',
   cautions: [spitting],
 });
 const glass: Step = {
   text: 'Repeat with fresh sample and look through the blue cobalt glass.',
   why: 'Blue glass takes out the yellow of sodium, which is on fingers and in dust and hides weaker colours.',
+  when: 'throughBlueGlass',
 };
-const record: Step = { text: 'Log what you saw before you start the next one.' };
+const record: Step = {
+  text: 'Log what you saw before you start the next one. Did salt fall into the burner? Say so, and have it cleaned.',
+};
 
 const bench = [
   piece('burner, mat and lighter'),
@@ -57,24 +55,25 @@ export const flameVariants: readonly Variant[] = [
     steps: [
       openFlame,
       {
-        text: 'Clean the wire: dip it in the acid in your watch glass and hold it in the flame. Repeat until it gives no colour.',
-        why: 'Whatever is left on the wire colours the flame too, sodium most of all.',
+        text: 'Take a little fresh acid in your watch glass, never in the stock bottle. Dip the loop and hold it in the flame; repeat until it gives no colour, or only the faint yellow your school allows.',
+        why: 'Whatever is left on the wire colours the flame too, sodium most of all. A glass rod would not do: glass gives sodium.',
         uses: [{ reagent: 'HCl', molarity: 12, drops: 2 }],
-        cautions: [concentratedAcid, hotWire],
+        cautions: [hotWire],
         teacherFirst: true,
       },
       {
-        text: 'Dip the clean wire in fresh acid, then touch it to a few crystals on the tile. Never dip it in the jar.',
-        why: 'A wire in the jar spoils the jar for every group after you.',
+        text: 'Dip the clean loop in fresh acid, then take up a few crystals from the tile, or a drop of the solution. Never dip it in the jar, never sprinkle salt into the flame.',
+        why: 'A wire in the jar spoils the jar for every group after you; salt in the burner colours every flame after it.',
       },
-      look('the loop'),
+      look('the loop, tilted so that the drop stays at its tip,'),
       glass,
       record,
+      { text: 'Burn the wire off and clean it again before the next sample.' },
     ],
     preparations: [
       { task: 'Set out nichrome or platinum wire loops, one a bench, and watch glasses', hoursBefore: 24 },
       {
-        task: 'Concentrated hydrochloric acid, a few drops a bench, handed out by the teacher',
+        task: 'Concentrated hydrochloric acid, one staff bottle in the fume cupboard: the teacher puts a few drops in each watch glass',
         hoursBefore: 0,
       },
     ],
@@ -84,6 +83,13 @@ export const flameVariants: readonly Variant[] = [
   {
     id: 'splint',
     name: 'Soaked splint',
+    forms: ['solution'],
+    refuses: [
+      {
+        statements: ['H272'],
+        why: 'a splint soaked in a nitrate dries to something that burns fiercely. Soak it in the chloride.',
+      },
+    ],
     chosenBy: { setting: 'flameMethod', is: 'splint' },
     attendedMinutes: 3,
     unattendedMinutes: 0,
@@ -112,7 +118,7 @@ export const flameVariants: readonly Variant[] = [
     ],
     preparations: [
       {
-        task: 'Soak wooden splints in the salt solutions overnight, at least five a jar and group',
+        task: 'Soaking tubes: each salt solution in a labelled tube, made the day before; wooden splints in it overnight, at least five a jar and group',
         hoursBefore: 18,
       },
       { task: 'A beaker of water on each bench for spent splints', hoursBefore: 0 },
@@ -134,7 +140,7 @@ export const flameVariants: readonly Variant[] = [
     steps: [
       openFlame,
       {
-        text: 'Wet a cotton swab with deionised water, then roll it in a few crystals on the tile.',
+        text: 'With tongs, wet a cotton swab with deionised water, then roll it in the sample in its numbered well.',
         why: 'Tap water holds sodium; dry cotton burns orange.',
       },
       look('the swab'),

@@ -106,6 +106,12 @@ export const flameTest: TestDefinition = {
   family: 'cation',
   forms: ['solid', 'solution'],
   takes: { solution_mL: 0.5, solid_g: 0.05 },
+  refuses: [
+    {
+      statements: ['H317', 'H334', 'H350', 'H360'],
+      why: 'a flame carries its dust and fume into the air of the room. Leave it out of the flame, or show it yourself in the fume cupboard.',
+    },
+  ],
   attributes: [colour, throughBlueGlass],
   variants: flameVariants,
   outcomes,

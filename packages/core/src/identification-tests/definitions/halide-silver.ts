@@ -10,6 +10,7 @@ import {
   notTested,
   pigment,
   precipitate,
+  sampleInTube,
   silverWithAmmonia,
   slip,
   solidIn,
@@ -72,34 +73,52 @@ export const halideSilverTest: TestDefinition = {
       stations: [],
       apparatus: tubes,
       steps: [
-        step('Put about 1 cm³ of the sample in a clean tube.'),
-        step('Add ten drops of dilute nitric acid and shake.', {
-          uses: [uses('HNO3', { drops: 10 })],
-          why: 'Acid takes away carbonate and hydroxide, which give a precipitate with silver too. Never hydrochloric acid: it brings chloride itself.',
-        }),
+        sampleInTube,
+        step(
+          'Add ten drops of dilute nitric acid and shake; if it fizzes, more of it until the fizzing stops.',
+          {
+            uses: [uses('HNO3', { drops: 10, until: 'no-more-gas' })],
+            why: 'Acid takes away carbonate and hydroxide, which give a precipitate with silver too. Never hydrochloric acid: it brings chloride itself.',
+          },
+        ),
         step('Add five drops of silver nitrate solution. Log the colour against white and against black.', {
           uses: [uses('AgNO3', { drops: 5 })],
           reveals: 'precipitate',
         }),
         step(
-          'Where your course asks for it: pour off, add dilute ammonia and shake; then, in the fume cupboard, concentrated ammonia to another portion.',
+          'Pour off most of the liquid, add 2 cm³ of dilute ammonia and shake. Does the precipitate dissolve?',
           {
             uses: [uses('NH3', { volume_mL: 2, molarity: 2 })],
             reveals: 'diluteAmmonia',
+            when: 'diluteAmmonia',
             teacherFirst: true,
+            cautions: [silverWithAmmonia],
+          },
+        ),
+        step(
+          'In the fume cupboard: to a fresh precipitate, poured off, the teacher adds 1 cm³ of concentrated ammonia. Watch: does it dissolve?',
+          {
+            uses: [uses('NH3', { volume_mL: 1, molarity: 16 })],
+            when: 'concAmmonia',
+            station: 'fume-cupboard',
+            teacherOnly: true,
             cautions: [silverWithAmmonia],
           },
         ),
       ],
       preparations: [
+        { task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid', hoursBefore: 24 },
+        { task: 'Ammonia 2 mol/dm³, one staff bottle', hoursBefore: 24, when: 'diluteAmmonia' },
         {
-          task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid; ammonia 2 mol/dm³',
+          task: 'Concentrated ammonia (about 16 mol/dm³), one staff bottle in the fume cupboard',
           hoursBefore: 24,
+          when: 'concAmmonia',
         },
-        {
-          task: 'Where ammonia is added: a beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
+        ...['diluteAmmonia', 'concAmmonia'].map((when) => ({
+          task: 'A beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
           hoursBefore: 1,
-        },
+          when,
+        })),
       ],
       waste:
         'Silver waste. Acidify with dilute nitric acid at once what holds ammonia; never store silver with ammonia.',

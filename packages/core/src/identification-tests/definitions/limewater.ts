@@ -9,7 +9,12 @@ export const limewaterTest = gasTest({
   id: 'limewater',
   name: 'Limewater',
   attribute: { ...limewaterSeen(false) },
-  steps: [step('Bubble the gas through clear limewater.', { uses: [uses('limewater', { volume_mL: 2 })] })],
+  steps: [
+    step(
+      'Add 2 cm³ of clear limewater to the tube of gas, stopper it at once and shake; or bubble the gas through limewater from a delivery tube.',
+      { uses: [uses('limewater', { volume_mL: 2 })] },
+    ),
+  ],
   preparation: 'Limewater, made the day before and decanted clear',
   apparatus: [piece('test tubes', 'sample'), piece('delivery tube with bung')],
   forms: ['gas', 'metal', 'solid'],

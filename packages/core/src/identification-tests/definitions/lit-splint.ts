@@ -1,7 +1,7 @@
 /** Lit splint. */
 import type { GasId } from '../../species/substance.js';
 import type { AttributeValue } from '../test-definition.js';
-import { all, change, complete, none, nothingSeen, slip, splints, step } from '../test-parts.js';
+import { all, care, change, complete, none, nothingSeen, slip, splints, step } from '../test-parts.js';
 import { burning, gasAttribute, gasTest, litSplint, splintFlame } from './gas-test-parts.js';
 
 const pop: AttributeValue = {
@@ -31,8 +31,18 @@ export const litSplintTest = gasTest({
     ],
   ),
   steps: [
-    step('Light a splint.', { cautions: [litSplint] }),
-    step('Bring it to the mouth of the tube as you take your thumb away. Listen.'),
+    step('Light a splint at the burner: it burns.', { cautions: [litSplint] }),
+    step(
+      'Hold your thumb over the mouth of the tube until you feel it pushed. Bring the burning splint to the mouth, no deeper, as you take the thumb away. Listen.',
+      {
+        cautions: [
+          care(
+            'Hydrogen burns with a pop: one test tube at a time, mouth away from faces, no flame at whatever makes the gas.',
+          ),
+        ],
+        why: 'Too little gas, or gas that has drifted off, gives no pop.',
+      },
+    ),
   ],
   preparation: 'Splints, two a test',
   apparatus: splints,

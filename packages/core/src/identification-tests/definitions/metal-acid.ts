@@ -52,9 +52,8 @@ export const metalAcidTest: TestDefinition = {
           uses: [uses('metal')],
           cautions: [care('Calcium and magnesium grow hot.')],
         }),
-        step('Hold a thumb over the mouth until it is pushed, then bring a lit splint.', {
-          waitSeconds: 20,
-          why: 'Too little gas, or gas that has drifted off, gives no pop.',
+        step('Wait until it has died down. Log whether any metal is left, and look at the liquid.', {
+          when: 'residue',
         }),
       ],
       preparations: [{ task: 'Metals in small pieces, sanded clean', hoursBefore: 1 }],

@@ -2,7 +2,7 @@
 import type { SpeciesId } from '../../species/species.js';
 import type { CationId } from '../../species/ion.js';
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete, slip, step, tubes, uses } from '../test-parts.js';
+import { all, complete, sampleInTube, slip, step, tubes, uses } from '../test-parts.js';
 import { hydroxidePrecipitate, inExcess, onStanding } from './hydroxide-attributes.js';
 
 type Standing = 'no-change' | 'browns' | 'pinks';
@@ -36,7 +36,7 @@ export const naohTest: TestDefinition = {
       stations: [],
       apparatus: tubes,
       steps: [
-        step('Put about 1 cm³ (20 drops) of the sample in a clean tube.'),
+        sampleInTube,
         step(
           'Add sodium hydroxide solution drop by drop, three drops, shaking after each. Log what you see.',
           {
@@ -46,17 +46,16 @@ export const naohTest: TestDefinition = {
           },
         ),
         step('Add the stronger sodium hydroxide, 2 cm³ more, and shake well. Does it dissolve?', {
+          when: 'excess',
           uses: [uses('NaOH', { volume_mL: 2, molarity: 4 })],
           reveals: 'excess',
           why: 'Only a real excess tells aluminium and zinc from magnesium and calcium.',
         }),
-        step('Leave the tube standing and look again at the end.', { waitSeconds: 300 }),
+        step('Leave the tube standing and look again at the end.', { waitSeconds: 300, when: 'standing' }),
       ],
       preparations: [
-        {
-          task: 'Sodium hydroxide 0.4 mol/dm³ and 4 mol/dm³, a dropper bottle of each a bench',
-          hoursBefore: 24,
-        },
+        { task: 'Sodium hydroxide 0.4 mol/dm³, a dropper bottle a bench', hoursBefore: 24 },
+        { task: 'Sodium hydroxide 4 mol/dm³, a dropper bottle a bench', hoursBefore: 24, when: 'excess' },
       ],
       waste:
         'Dilute tubes without heavy metals: sink, with water. Lead, chromium, cobalt, nickel, copper and silver: heavy-metal waste.',

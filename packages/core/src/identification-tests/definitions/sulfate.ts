@@ -1,7 +1,18 @@
 /** Barium ions in acid: sulfate. */
 import type { AnionId } from '../../species/ion.js';
 import type { Attribute, TestDefinition, Variant } from '../test-definition.js';
-import { all, complete, none, pigment, precipitate, slip, step, tubes, uses } from '../test-parts.js';
+import {
+  all,
+  complete,
+  none,
+  pigment,
+  precipitate,
+  sampleInTube,
+  slip,
+  step,
+  tubes,
+  uses,
+} from '../test-parts.js';
 
 const whiteOrNone: Attribute = {
   id: 'precipitate',
@@ -26,11 +37,14 @@ const variant = (
   stations: [],
   apparatus: tubes,
   steps: [
-    step('Put about 1 cm³ of the sample in a clean tube.'),
-    step(`Add ten drops of ${words.split(',')[0]!} and shake.`, {
-      uses: [uses(acid, { drops: 10 })],
-      why: 'Acid takes away carbonate and sulfite, which give a white precipitate with barium too. Never sulfuric acid: it brings sulfate itself.',
-    }),
+    sampleInTube,
+    step(
+      `Add ten drops of ${words.split(',')[0]!} and shake; if it fizzes, more of it until the fizzing stops.`,
+      {
+        uses: [uses(acid, { drops: 10, until: 'no-more-gas' })],
+        why: 'Acid takes away carbonate and sulfite, which give a white precipitate with barium too. Never sulfuric acid: it brings sulfate itself.',
+      },
+    ),
     step(`Add five drops of ${words.split(',')[1]!.trim()}. Log what you see.`, {
       uses: [uses(barium, { drops: 5 })],
       reveals: 'precipitate',

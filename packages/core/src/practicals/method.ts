@@ -1,0 +1,138 @@
+/**
+ * The method of a planned test as this practical does it: the steps of what it records, with the cautions of the
+ * strengths set, and who does each and where. Bench, risk sheet, needs and rota all read it here.
+ */
+import { saysSomething, type HazardBand, type HazardLevel } from '../hazards/hazard-band.js';
+import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
+import { sampleHazard } from '../hazards/sample-hazard.js';
+import { gasAcids } from '../gas-making/facts.js';
+import type { Station, Step, Variant } from '../identification-tests/test-definition.js';
+import { testOf, variantOf } from '../identification-tests/tests.js';
+import { gasesWithAcid } from '../species/gives-off.js';
+import { isDoneOn, strengthIn } from './evidence.js';
+import type { PlannedTest, Practical, PracticalSample, StepControl } from './practical.js';
+
+export interface StepUse {
+  readonly reagent: ReagentId;
+  readonly name: string;
+  /** mol/dm3 as set; null where it is no plain solution. */
+  readonly molarity: number | null;
+  readonly drops?: number;
+  readonly volume_mL?: number;
+  readonly hazard: HazardBand;
+}
+export interface StepCaution {
+  readonly text: string;
+  readonly level: HazardLevel;
+}
+export interface MethodStep {
+  /** Place in the variant's whole method, from 0. */
+  readonly index: number;
+  readonly text: string;
+  readonly why?: string;
+  readonly waitSeconds?: number;
+  readonly uses: readonly StepUse[];
+  /** Of the reagents at the strengths set, then of the step itself; nothing said twice. */
+  readonly cautions: readonly StepCaution[];
+  readonly teacherOnly: boolean;
+  readonly teacherFirst: boolean;
+  readonly fumeCupboard: boolean;
+}
+export interface Method {
+  readonly test: PlannedTest['test'];
+  readonly name: string;
+  readonly variant: string;
+  readonly steps: readonly MethodStep[];
+  readonly stations: readonly Station[];
+  readonly preparations: Variant['preparations'];
+  readonly waste: string;
+}
+
+type Recorded = Pick<PlannedTest, 'attributes'>;
+const isRecorded = ({ attributes }: Recorded, { when }: { readonly when?: string }): boolean =>
+  when === undefined || attributes.includes(when);
+
+function cautionsOf(step: Step, uses: readonly StepUse[]): StepCaution[] {
+  const all: StepCaution[] = [
+    ...uses
+      .filter(({ hazard }) => saysSomething(hazard))
+      .map(({ hazard: { words, level } }) => ({ text: words, level })),
+    ...(step.cautions ?? []).map(({ text, level }) => ({ text, level })),
+  ];
+  return all.filter((c, i) => all.findIndex((other) => other.text === c.text) === i);
+}
+
+/** The method of a planned test as it is done. @throws RangeError for a test or variant there is not. */
+export function methodOf(planned: PlannedTest): Method {
+  const test = testOf(planned.test);
+  const variant = variantOf(test, planned.variant);
+  const set = (index: number, only: StepControl['only']) =>
+    planned.controls?.some((c) => c.step === index && c.only === only) ?? false;
+  const done = variant.steps.flatMap((step, index) => (isRecorded(planned, step) ? [{ step, index }] : []));
+  const stations = new Set<Station>([...variant.stations, ...done.flatMap(({ step }) => step.station ?? [])]);
+  if (done.some(({ index }) => set(index, 'fume-cupboard'))) stations.add('fume-cupboard');
+  const steps = done.map(({ step, index }): MethodStep => {
+    const uses = (step.uses ?? []).map(({ reagent, molarity, ...amount }): StepUse => {
+      const strength = strengthIn(planned, reagent, molarity);
+      return {
+        ...amount,
+        reagent,
+        name: reagentOf(reagent).name,
+        molarity: strength,
+        hazard: hazardAt(reagent, strength),
+      };
+    });
+    return {
+      index,
+      text: step.text,
+      ...(step.why === undefined ? {} : { why: step.why }),
+      ...(step.waitSeconds === undefined ? {} : { waitSeconds: step.waitSeconds }),
+      uses,
+      cautions: cautionsOf(step, uses),
+      teacherOnly: Boolean(step.teacherOnly) || planned.ledBy === 'teacher' || set(index, 'teacher'),
+      teacherFirst: Boolean(step.teacherFirst),
+      fumeCupboard:
+        variant.stations.includes('fume-cupboard') ||
+        step.station === 'fume-cupboard' ||
+        set(index, 'fume-cupboard'),
+    };
+  });
+  return {
+    test: planned.test,
+    name: test.name,
+    variant: variant.name,
+    steps,
+    stations: [...stations],
+    preparations: variant.preparations.filter((p) => isRecorded(planned, p)),
+    waste: variant.waste,
+  };
+}
+
+/** Is a gas toxic to breathe (H331 or H330)? */
+const chokes = (gas: string): boolean =>
+  sampleHazard([gas], 'gas', null).statements.some((code) => /^H33[01]/.test(code));
+
+/** The steps at which a sample of the practical gives off, or is, a gas that chokes. */
+function chokingSteps(planned: PlannedTest, samples: readonly PracticalSample[]): number[] {
+  const { steps } = variantOf(testOf(planned.test), planned.variant);
+  const done = samples.filter((s) => isDoneOn(planned, s));
+  if (done.some((s) => s.form === 'gas' && s.ions.some(chokes))) return steps.map((_, i) => i);
+  if (!done.some((s) => s.form !== 'gas' && gasesWithAcid(s.ions).some(chokes))) return [];
+  if (testOf(planned.test).family === 'gas') return steps.map((_, i) => i);
+  const first = steps.findIndex((s) => s.uses?.some(({ reagent }) => Object.hasOwn(gasAcids, reagent)));
+  return first < 0 ? [] : steps.flatMap((_, i) => (i >= first ? [i] : []));
+}
+
+/**
+ * The tests of a practical with the controls its samples call for beside those set by hand: in the fume cupboard where
+ * a gas that chokes comes off. The same for every group, so that it tells nobody which sample it is.
+ */
+export function testsWithControls({ tests, samples }: Pick<Practical, 'tests' | 'samples'>): PlannedTest[] {
+  return tests.map((planned) => {
+    const there = planned.controls ?? [];
+    const more = chokingSteps(planned, samples)
+      .filter((step) => !there.some((c) => c.step === step && c.only === 'fume-cupboard'))
+      .map((step): StepControl => ({ step, only: 'fume-cupboard' }));
+    return more.length ? { ...planned, controls: [...there, ...more] } : planned;
+  });
+}
