@@ -4,6 +4,7 @@ import { sampleHazard } from '../hazards/sample-hazard.js';
 import { flammableLiquid } from '../hazards/statements.js';
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
+import { standsForNone } from '../species/species.js';
 import { evidenceOf, isDoneOn, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
 import { methodOf } from './method.js';
 import {
@@ -106,6 +107,7 @@ function aboutSamples(practical: Practical): PlanAdvice[] {
     s.ions.some(
       (id, i) =>
         !inSyllabus.has(id) &&
+        !standsForNone(id) &&
         (asksFor === 'salt' || (asksFor === 'cation' ? i === 0 : asksFor === 'anion' ? i === 1 : i === 0)),
     ),
   );

@@ -188,7 +188,7 @@ function reagentNeeds(
 
 /** How a gas is made for so many tubes, with the solid for it where one is weighed. */
 function gasRecipe(gas: string, tubes: number): Recipe {
-  const making = gasMakings.find((g) => g.gas === gas);
+  const making = gasMakings.find((g) => g.id === gas);
   if (!making)
     return {
       kind: 'impossible',
@@ -204,11 +204,21 @@ function gasRecipe(gas: string, tubes: number): Recipe {
   return {
     kind: 'otherwise',
     how: `${tubes} stoppered tubes of ${tube_mL} cm³: ${making.how}${weighed}`,
-    mind: making.teacherOnly
-      ? 'Made and handed out by the teacher only.'
-      : 'Discard the first tube: it is mostly air.',
+    mind: [
+      making.teacherOnly ? 'Made and handed out by the teacher only.' : '',
+      making.from || making.teacherOnly ? 'Discard the first tube: it is mostly air.' : '',
+      making.neverStored ? 'Filled in the same lesson; never stored.' : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
   };
 }
+
+/** Dust of what is toxic, sensitising, oxidising or harmful for good is not made for the sake of looks. */
+const mayBeGround = ({ ions }: PracticalSample): boolean =>
+  !sampleHazard(ions, 'solid', null).statements.some((code) =>
+    /^H(27[0-2]|30[01]|31[047]|33[0-4]|34|35|36|37)/.test(code),
+  );
 
 function sampleRecipes(
   sample: PracticalSample,
@@ -250,7 +260,7 @@ function sampleRecipes(
       return [
         {
           kind: 'otherwise',
-          how: `${Number(total.toPrecision(2))} g of ${held ? held.name : (hydrates[formula]?.[0] ?? formula)}, ground alike`,
+          how: `${Number(total.toPrecision(2))} g of ${held ? held.name : (hydrates[formula]?.[0] ?? formula)}, ${mayBeGround(sample) ? 'ground alike' : 'as supplied, never ground'}`,
           mind: held ? `From the store: ${held.place || held.name}.` : 'Not in the store: order it.',
         },
       ];
@@ -290,7 +300,9 @@ function sampleNeeds(
       total,
       unit,
       make_mL,
-      hoursBefore: freshSalts.includes(formula) && sample.form === 'solution' ? 2 : 24,
+      // A tube of gas is filled for the lesson it is used in.
+      hoursBefore:
+        sample.form === 'gas' ? 1 : freshSalts.includes(formula) && sample.form === 'solution' ? 2 : 24,
       hazard: sampleHazard(sample.ions, sample.form, molarityOf(sample)),
       recipes: portions ? sampleRecipes(sample, total, make_mL, store, today) : [],
     };

@@ -1,6 +1,7 @@
 /** How reagents and samples are made: which solids and which bottled stocks give them, and what to mind. */
 import type { ReagentId } from '../hazards/reagents.js';
 import { every } from '../species/every.js';
+import type { GasId } from '../species/substance.js';
 import type { SourceId } from '../sources/sources.js';
 
 export interface BottledStock {
@@ -201,47 +202,66 @@ export const saltNotes: Readonly<Record<string, string>> = {
 export const freshSalts: readonly string[] = ['FeSO4', 'FeCl2', 'Na2SO3', 'NaHCO3'];
 
 export interface GasMaking {
-  readonly gas: string;
+  readonly id: GasId;
   readonly how: string;
   /** Solid consumed for a mole of gas: formula and how many moles; null where nothing is weighed. */
   readonly from: { readonly solid: string; readonly moles: number } | null;
   readonly teacherOnly: boolean;
+  /** Filled in the lesson it is used in, and nothing of it kept. */
+  readonly neverStored: boolean;
 }
 /** Molar volume at room temperature and pressure, dm3/mol. */
 export const molarVolume_L = 24;
-export const gasMakings: readonly GasMaking[] = [
+export const gasMakings: readonly GasMaking[] = every<GasId>()([
   {
-    gas: 'H2',
+    id: 'H2',
     how: 'zinc and dilute hydrochloric acid, over water',
     from: { solid: 'Zn', moles: 1 },
     teacherOnly: false,
+    neverStored: true,
   },
   {
-    gas: 'CO2',
+    id: 'CO2',
     how: 'marble chips and dilute hydrochloric acid',
     from: { solid: 'CaCO3', moles: 1 },
     teacherOnly: false,
+    neverStored: true,
   },
   {
-    gas: 'O2',
+    id: 'O2',
     how: 'hydrogen peroxide solution (20 volume) on a spatula of manganese(IV) oxide, over water: 20 cm³ of oxygen for each 1 cm³',
     from: null,
     teacherOnly: false,
+    neverStored: true,
   },
-  { gas: 'N2', how: 'a stoppered tube of air', from: null, teacherOnly: false },
-  { gas: 'H2O', how: 'deionised water', from: null, teacherOnly: false },
+  { id: 'N2', how: 'a stoppered tube of air', from: null, teacherOnly: false, neverStored: false },
+  { id: 'H2O', how: 'deionised water', from: null, teacherOnly: false, neverStored: false },
   {
-    gas: 'NH3',
+    id: 'NH3',
     how: 'ammonium chloride warmed with calcium hydroxide, collected upside down',
     from: { solid: 'NH4Cl', moles: 1 },
     teacherOnly: true,
+    neverStored: true,
   },
   {
-    gas: 'SO2',
+    id: 'SO2',
     how: 'sodium sulfite and dilute hydrochloric acid, fume cupboard',
     from: { solid: 'Na2SO3', moles: 1 },
     teacherOnly: true,
+    neverStored: true,
   },
-  { gas: 'Cl2', how: 'by the employer’s own recipe card, fume cupboard', from: null, teacherOnly: true },
-  { gas: 'HCl', how: 'by the employer’s own recipe card, fume cupboard', from: null, teacherOnly: true },
-];
+  {
+    id: 'Cl2',
+    how: 'by the employer’s own recipe card, fume cupboard',
+    from: null,
+    teacherOnly: true,
+    neverStored: true,
+  },
+  {
+    id: 'HCl',
+    how: 'by the employer’s own recipe card, fume cupboard',
+    from: null,
+    teacherOnly: true,
+    neverStored: true,
+  },
+] as const satisfies readonly GasMaking[]);

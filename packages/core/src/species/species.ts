@@ -59,7 +59,12 @@ export const isSpeciesId = (id: string): id is SpeciesId => byId.has(id) || subs
  * The name of an ion, gas or metal.
  * @throws RangeError when `id` is not known, naming it.
  */
-export const speciesName = (id: string): string => substances.get(id)?.name ?? ionOf(id).name;
+export const speciesName = (id: string): string => {
+  const substance = substances.get(id);
+  return substance ? (substance.shown ?? substance.name) : ionOf(id).name;
+};
+/** Does a species answer to no test and stand for "none of these"? */
+export const standsForNone = (id: string): boolean => substances.get(id)?.standsForNone ?? false;
 
 /** The cation of a sample (a list of ion ids), or undefined when it holds none. */
 export const cationIn = (sample: readonly string[]): CationId | undefined => sample.find(isCationId);

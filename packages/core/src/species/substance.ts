@@ -11,6 +11,10 @@ export interface Substance<Id extends SubstanceId = SubstanceId> {
   readonly kind: 'gas' | 'metal';
   /** IUPAC name, British spelling. */
   readonly name: string;
+  /** What people are shown, where not the name. */
+  readonly shown?: string;
+  /** It answers to no test and stands for "none of these". */
+  readonly standsForNone?: true;
   /** Other names that mean exactly this substance. */
   readonly alsoCalled: readonly string[];
   readonly source: SourceId;

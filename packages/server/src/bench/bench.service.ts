@@ -1,6 +1,15 @@
 /** What a student's device is told. Nothing here gives away what an unknown holds. */
 import type { Bench, Feedback } from '@kivex/contract';
-import { holdsOf, isDoneOn, syllabusFor, testOf, type Practical, testsWithControls } from '@kivex/core';
+import {
+  holdsOf,
+  isDoneOn,
+  syllabusFor,
+  testOf,
+  type Practical,
+  testsWithControls,
+  allGases,
+  standsForNone,
+} from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -31,7 +40,7 @@ function choicesFor(practical: Practical): readonly (readonly string[])[] {
     case 'salt':
       return [cations, anions];
     case 'gas':
-      return [gases];
+      return [[...gases, ...allGases.map((g) => g.id).filter(standsForNone)]];
     case 'metal':
       return [metals];
   }

@@ -10,6 +10,7 @@ import {
   type MarkItem,
   type Strictness,
   type Syllabus,
+  standsForNone,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
 import { Input } from '../kit/Input.js';
@@ -26,7 +27,7 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
   const [strictness, setStrictness] = useState<Strictness>(syllabus.strictness);
   const [answer, setAnswer] = useState('');
   const choices = useMemo(() => {
-    if (test === gasTest) return syllabus.gases.filter((g) => g !== 'N2');
+    if (test === gasTest) return syllabus.gases.filter((g) => !standsForNone(g));
     const definition = testOf(test);
     const pool = [...syllabus.cations, ...syllabus.anions, ...syllabus.gases, ...syllabus.metals];
     return pool.filter((id) => definition.outcomes.some((o) => o.of === id));
