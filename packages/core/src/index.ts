@@ -78,6 +78,7 @@ export * from './rehearsal/rehearse.js';
 export * from './sources/sources.js';
 export * from './species/gives-off.js';
 export * from './species/ion.js';
+export * from './species/no-salt.js';
 export * from './species/sample-form.js';
 export * from './species/species.js';
 export * from './store/store.js';

@@ -13,6 +13,8 @@ useMode(modeRgb);
 useMode(modeLab65);
 const toLab = converter('lab65');
 const difference = differenceCiede2000();
+/** A flame is named by its hue more than by how bright it happens to be: lightness counts half (kL = 2). */
+const differenceForName = differenceCiede2000(2);
 
 export interface FlameColour {
   /** Colour to show, `#rrggbb`. */
@@ -155,7 +157,7 @@ export function flameColour({ ions, glass = false, luminous = 0 }: FlameConditio
   if (emitted[1] >= leastSeen) {
     let nearest = Infinity;
     for (const candidate of view.named) {
-      const apart = difference(lab, candidate.colour);
+      const apart = differenceForName(lab, candidate.colour);
       if (apart < nearest) [nearest, name] = [apart, candidate.name];
     }
   }

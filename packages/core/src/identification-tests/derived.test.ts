@@ -46,7 +46,13 @@ describe('what is stated and what follows from the equilibria agree at bench str
   test.each(['sulfate', 'halide-silver', 'dilute-acid'].flatMap((t) => anions.map((a) => [t, a] as const)))(
     '%s on the sodium salt of %s',
     (testId, anion) => {
-      for (const { attribute, value } of derivedResults(testId, salt('Na+', anion, 0.1))) {
+      // At 0.1 mol/dm3 carbon dioxide would stay dissolved: see below.
+      const strong = testId === 'dilute-acid';
+      const amounts = {
+        ...salt('Na+', anion, strong ? 0.5 : 0.1),
+        ...(strong ? { strengths: { HCl: 1 } } : {}),
+      };
+      for (const { attribute, value } of derivedResults(testId, amounts)) {
         // A little silver sulfate stays in solution at this strength or not, by a hair.
         if (testId === 'halide-silver' && anion === 'SO4^2-') continue;
         if (value === 'not-tested') continue;
@@ -57,6 +63,24 @@ describe('what is stated and what follows from the equilibria agree at bench str
       }
     },
   );
+  test('carbon dioxide that stays dissolved does not fizz; enough carbonate with enough acid does', () => {
+    const fizz = (molarity: number, HCl: number) =>
+      derivedResults('dilute-acid', { ...salt('Na+', 'CO3^2-', molarity), strengths: { HCl } })[0]!.value;
+    expect([fizz(0.05, 0.4), fizz(0.1, 0.4), fizz(0.1, 1)]).toEqual(['none', 'none', 'none']);
+    expect([fizz(0.2, 0.4), fizz(0.5, 1), fizz(1, 1)]).toEqual(['steady', 'steady', 'steady']);
+    // Acid enough for the hydrogencarbonate alone.
+    expect(fizz(1, 0.4)).toBe('none');
+  });
+  test('acid until the fizzing stops clears a carbonate away, ten drops would not', () => {
+    const after = (test: string, strengths: Record<string, number>) =>
+      derivedResults(test, { ...salt('Na+', 'CO3^2-', 0.5), strengths })[0]!.value;
+    expect([after('sulfate', { HCl: 1 }), after('halide-silver', { HNO3: 0.7 })]).toEqual(['none', 'none']);
+    for (const molarity of [0.1, 0.2, 0.3])
+      expect([
+        derivedResults('sulfate', salt('Na+', 'CO3^2-', molarity))[0]!.value,
+        derivedResults('halide-silver', salt('Na+', 'CO3^2-', molarity))[0]!.value,
+      ]).toEqual(['none', 'none']);
+  });
   test('both variants of the sulfate test agree with what is stated for silver and lead', () => {
     for (const cation of ['Ag+', 'Pb2+'])
       for (const variant of ['hydrochloric', 'nitric'] as const) {

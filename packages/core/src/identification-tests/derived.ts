@@ -3,8 +3,10 @@
  * the model, drop for drop. Used to check what is stated, and by the planner to say whether a result
  * will be visible with the amounts at hand.
  */
+import { escapingGases } from '../equilibrium/gases.js';
 import { predict, type Addition, type PredictedStep } from '../equilibrium/predict.js';
 import { solids } from '../equilibrium/solids.js';
+import { staysDissolved, type MadeGas } from '../gas-making/facts.js';
 import { usualDrop_mL } from './drop.js';
 import type { TestDefinition, VariantId } from './test-definition.js';
 import { attributeOf, testOf, variantOf } from './tests.js';
@@ -43,24 +45,30 @@ interface ModelStep extends Addition {
 }
 /** Gas that can be seen to come off, mol per dm3 of mixture in one addition. */
 const seenGas = 1e-3;
+/** Bubbles want rather more than a solution just saturated with the gas. */
+const supersaturated = 1.2;
+/** Is there more of a gas than stays dissolved under an atmosphere of it? Below that it leaves unseen, from the surface. */
+function fizzes({ id, mol_per_L }: PredictedStep['gas'][number]): boolean {
+  const left = escapingGases.find((g) => g.id === id)?.stays_M ?? 0;
+  return mol_per_L + left > supersaturated * staysDissolved[id as MadeGas].molPerL;
+}
 /** Times a person adds the same amount before giving up. */
 const mostTimes = 12;
 
-/** What is added "until no more gas comes off" stands in the list as often as that takes. */
+/** What is added "until no more gas comes off" stands in the list as often as that takes, twice at least: the first may only make hydrogencarbonate. */
 function untilQuiet(sample: Parameters<typeof predict>[0], steps: readonly ModelStep[]): ModelStep[] {
   const done: ModelStep[] = [];
   for (const step of steps) {
     done.push(step);
     for (let times = 1; step.until && times < mostTimes; times++) {
-      const gas = predict(sample, done)
-        .at(-1)!
-        .gas.reduce((sum, g) => sum + g.mol_per_L, 0);
-      if (gas <= seenGas) break;
       done.push(step);
+      const { gas } = predict(sample, done).at(-1)!;
+      if (gas.reduce((sum, g) => sum + g.mol_per_L, 0) <= seenGas) break;
     }
   }
   return done;
 }
+
 /** The steps of a variant that add something the model knows. */
 function stepsOf(
   test: TestDefinition,
@@ -106,7 +114,7 @@ function valueOf(
       if (!before || !thickest(before)?.visible) return reads === 'excess' ? 'none' : 'not-tested';
       return seen ? 'insoluble' : 'dissolves';
     case 'effervescence':
-      return step.gas.some((g) => g.mol_per_L > seenGas) ? 'steady' : 'none';
+      return step.gas.some(fizzes) ? 'steady' : 'none';
     default:
       return null;
   }

@@ -109,7 +109,7 @@ export interface StepReagent {
   readonly molarity: number | null;
   readonly drops?: number;
   readonly volume_mL?: number;
-  /** Added again, the same amount each time, until no more gas comes off. */
+  /** Added again, the same amount each time, twice at least, until no more gas comes off. */
   readonly until?: 'no-more-gas';
 }
 

@@ -1,4 +1,7 @@
 /** What the present choices of a practical lead to, in sentences with what to do: for the panel beside the editor. */
+import { dissolvesTo } from '../equilibrium/dissolves.js';
+import { saltFormula } from '../formulas/salt-ions.js';
+import { whyNoSalt } from '../species/no-salt.js';
 import type { HazardBand } from '../hazards/hazard-band.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { flammableLiquid } from '../hazards/statements.js';
@@ -310,6 +313,36 @@ function aboutHands(practical: Practical): PlanAdvice[] {
   return [...samples, ...reagents];
 }
 
+/** Of a salt, this share at least must be in solution for a bottle of it to be one. */
+const dissolvedWell = 0.98;
+
+/** Salts nobody can have, and solutions nobody can make. */
+const aboutSalts = ({ samples }: Practical): PlanAdvice[] =>
+  samples.flatMap((sample): PlanAdvice[] => {
+    if (sample.form === 'gas' || sample.form === 'metal' || sample.ions.length < 2) return [];
+    const why = whyNoSalt(sample.ions);
+    if (why)
+      return [
+        {
+          key: `no-salt-${sample.key}`,
+          tone: 'stop',
+          text: `${named(sample)} cannot be had: ${why}. Choose another salt.`,
+        },
+      ];
+    const molarity = molarityOf(sample);
+    const formula = saltFormula(sample.ions);
+    const share = molarity === null ? undefined : dissolvesTo(formula, molarity);
+    return share !== undefined && share < dissolvedWell
+      ? [
+          {
+            key: `undissolved-${sample.key}`,
+            tone: 'stop',
+            text: `${named(sample)} at ${molarity} mol/dm³: only ${Math.floor(share * 100)} % of it dissolves. Give it as a solid, weaker, or choose another salt of the ion.`,
+          },
+        ]
+      : [];
+  });
+
 /** Samples that a method is not for, whatever the result: toxic salts in a flame, nitrates in dry wood. */
 const aboutMethods = (practical: Practical): PlanAdvice[] =>
   practical.tests.flatMap((planned) => {
@@ -359,6 +392,7 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
   return [
     ...aboutFire(practical),
     ...aboutMethods(practical),
+    ...aboutSalts(practical),
     ...aboutHands(practical),
     ...aboutSamples(practical),
     ...aboutTime(practical),

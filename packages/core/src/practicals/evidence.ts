@@ -4,16 +4,19 @@
  * positive from the reagents themselves.
  */
 import { reagentOf } from '../hazards/reagents.js';
+import { dissolvesTo } from '../equilibrium/dissolves.js';
+import { molarMassOf } from '../formulas/molar-mass.js';
+import { readFormula } from '../formulas/read-formula.js';
 import { derivedResults, type DerivedResult } from '../identification-tests/derived.js';
 import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
 import type { Attribute } from '../identification-tests/test-definition.js';
 import { attributeOf, testOf } from '../identification-tests/tests.js';
 import { gasesWithAcid } from '../species/gives-off.js';
 import { isBlank, molarityOf, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
-import { ionStrengths } from '../formulas/salt-ions.js';
+import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 
 export interface VisibilityWarning {
-  readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess';
+  readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess' | 'stays-dissolved';
   readonly sample: string;
   readonly test: string;
   readonly attribute: string;
@@ -65,6 +68,22 @@ const solidIn = (result: DerivedResult) => ({
 const wantsSolid = (attribute: Attribute): boolean =>
   attribute.reads === 'precipitate' || attribute.reads === 'spot';
 
+/**
+ * mol/dm3 of the salt in the tube: of a solution as it is, of a solid as it dissolves in the 1 cm3 it is shaken with.
+ * null where acid is poured on the solid itself, which no solution tells of.
+ */
+function strengthInTube(planned: PlannedTest, sample: PracticalSample): number | null {
+  const dissolved = molarityOf(sample);
+  if (dissolved !== null) return dissolved;
+  const { attributes, takes } = testOf(planned.test);
+  if (sample.form !== 'solid' || attributes.some((a) => a.reads === 'effervescence')) return null;
+  const formula = saltFormula(sample.ions);
+  const read = readFormula(formula);
+  const whole = read ? (1000 * takes.solid_g) / molarMassOf(read) : 0;
+  const share = whole > 0 ? dissolvesTo(formula, whole) : undefined;
+  return share === undefined || share * whole < 1e-6 ? null : share * whole;
+}
+
 /** Where the equilibria do not give, at these amounts, what the test should show. */
 function visibility(
   planned: PlannedTest,
@@ -72,8 +91,9 @@ function visibility(
   shows: Expectation,
   visible_M: number | undefined,
 ): VisibilityWarning[] {
-  const molarity = molarityOf(sample);
-  if (molarity === null || isBlank(sample)) return [];
+  if (isBlank(sample) || sample.ions.length < 2) return [];
+  const molarity = strengthInTube(planned, sample);
+  if (molarity === null) return [];
   let results: DerivedResult[];
   try {
     results = derivedResults(
@@ -101,6 +121,8 @@ function visibility(
       if (result.value === 'none' && !values.includes('none')) return warn('too-faint');
       if (result.value !== 'none' && values.every((v) => v === 'none')) return warn('false-positive');
     }
+    if (attribute.reads === 'effervescence' && result.value === 'none' && !values.includes('none'))
+      return warn('stays-dissolved');
     if (attribute.reads === 'excess' && result.value === 'insoluble' && values[0] === 'dissolves')
       return warn('not-in-excess');
     return [];
@@ -147,6 +169,8 @@ export function warningText(warning: VisibilityWarning, label: string): string {
       return `${label} in ${test}: the precipitate would be too faint to see at these strengths${amount}. Make the sample or the reagent stronger.`;
     case 'false-positive':
       return `${label} in ${test}: something falls out that is not the test${amount}. Choose another variant of the method or another sample.`;
+    case 'stays-dissolved':
+      return `${label} in ${test}: at these strengths the gas stays dissolved, so nothing fizzes and limewater stays clear. Give the sample as a solid, or at 0.5 mol/dm³ with acid of 1 mol/dm³.`;
     case 'not-in-excess':
       return `${label} in ${test}: at this strength of reagent no excess dissolves it${amount}. Use the stronger solution for the excess.`;
   }

@@ -19,6 +19,7 @@ export interface StepUse {
   readonly molarity: number | null;
   readonly drops?: number;
   readonly volume_mL?: number;
+  readonly until?: 'no-more-gas';
   readonly hazard: HazardBand;
 }
 export interface StepCaution {
@@ -106,6 +107,15 @@ export function methodOf(planned: PlannedTest): Method {
     preparations: variant.preparations.filter((p) => isRecorded(planned, p)),
     waste: variant.waste,
   };
+}
+
+/** cm3 one run uses; null for what is neither dropped nor poured. What is added until it stops fizzing goes in twice as a rule. */
+export function volumeOf(
+  { drops, volume_mL, until }: Pick<StepUse, 'drops' | 'volume_mL' | 'until'>,
+  drop_mL: number,
+): number | null {
+  const once = volume_mL ?? (drops === undefined ? null : drops * drop_mL);
+  return once === null ? null : once * (until ? 2 : 1);
 }
 
 /** Is a gas toxic to breathe (H331 or H330)? */

@@ -4,7 +4,7 @@ import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
 import { isDoneOn } from '../practicals/evidence.js';
-import { methodOf, testsWithControls } from '../practicals/method.js';
+import { methodOf, testsWithControls, volumeOf } from '../practicals/method.js';
 import {
   holdsOf,
   isBlank,
@@ -114,11 +114,11 @@ function usesOf(practical: Practical, size: LessonSize, { drop_mL }: PrepSetting
     if (!runs) return [];
     const station = stationOf(planned, size.places, size.groups);
     return methodOf(planned).steps.flatMap((step) =>
-      step.uses.map(({ reagent, molarity, drops, volume_mL }): Use => ({
-        reagent,
-        molarity,
+      step.uses.map((used): Use => ({
+        reagent: used.reagent,
+        molarity: used.molarity,
         test: planned.test,
-        each_mL: volume_mL ?? (drops === undefined ? null : drops * drop_mL),
+        each_mL: volumeOf(used, drop_mL),
         runs,
         atStation: station !== ownBench && station !== 'burner',
         byStaff: step.teacherOnly || step.teacherFirst,

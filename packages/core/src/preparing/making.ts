@@ -171,6 +171,7 @@ export const hydrates: Readonly<Record<string, readonly string[]>> = {
   SrCl2: ['SrCl2.6H2O', 'SrCl2'],
   MgSO4: ['MgSO4.7H2O', 'MgSO4'],
   MgCl2: ['MgCl2.6H2O'],
+  'Mg(NO3)2': ['Mg(NO3)2.6H2O'],
   AlCl3: ['AlCl3.6H2O'],
   'Al2(SO4)3': ['Al2(SO4)3.16H2O', 'Al2(SO4)3.18H2O'],
   'Al(NO3)3': ['Al(NO3)3.9H2O'],
@@ -178,15 +179,24 @@ export const hydrates: Readonly<Record<string, readonly string[]>> = {
   'Zn(NO3)2': ['Zn(NO3)2.6H2O'],
   MnSO4: ['MnSO4.H2O', 'MnSO4.4H2O'],
   MnCl2: ['MnCl2.4H2O'],
+  'Mn(NO3)2': ['Mn(NO3)2.4H2O'],
   CoCl2: ['CoCl2.6H2O'],
+  'Co(NO3)2': ['Co(NO3)2.6H2O'],
+  CoSO4: ['CoSO4.7H2O'],
   NiSO4: ['NiSO4.6H2O', 'NiSO4.7H2O'],
   NiCl2: ['NiCl2.6H2O'],
+  'Ni(NO3)2': ['Ni(NO3)2.6H2O'],
   CrCl3: ['CrCl3.6H2O'],
+  'Cr(NO3)3': ['Cr(NO3)3.9H2O'],
   'Cr2(SO4)3': ['Cr2(SO4)3.12H2O'],
   Na2CO3: ['Na2CO3', 'Na2CO3.10H2O'],
   Na2SO4: ['Na2SO4', 'Na2SO4.10H2O'],
   Na2SO3: ['Na2SO3', 'Na2SO3.7H2O'],
   Li2SO4: ['Li2SO4.H2O'],
+  Na3PO4: ['Na3PO4.12H2O'],
+  BaBr2: ['BaBr2.2H2O'],
+  // Sold with a varying part of water: the bottle's assay decides.
+  'Fe2(SO4)3': ['Fe2(SO4)3.9H2O', 'Fe2(SO4)3'],
 };
 
 /** What to mind in making single salts into solutions. */

@@ -53,12 +53,12 @@ describe('what a lesson uses', () => {
     expect(silver.total_mL).toBeCloseTo(0.25 * (16 + 24) * 1.2);
     expect(silver.perGroup_mL).toBeCloseTo((0.25 * 40) / 8);
     expect(new Set(made.map((r) => r.key)).size).toBe(made.length);
-    const acid = made.find((r) => r.reagent === 'HCl' && r.molarity === 0.4)!;
+    const acid = made.find((r) => r.reagent === 'HCl' && r.molarity === 1)!;
     expect(acid.usedIn).toEqual(['dilute-acid', 'sulfate']);
   });
   test('samples by the groups that get them; a blank is water', () => {
     const jar = samples.find((s) => s.key === 'jar-a')!;
-    expect(jar).toMatchObject({ portions: 4, unit: 'mL', molarity: 0.1, formula: 'Na2CO3' });
+    expect(jar).toMatchObject({ portions: 4, unit: 'mL', molarity: 0.5, formula: 'Na2CO3' });
     expect(jar.total).toBeCloseTo(3 * 4 * 1.2);
     expect(samples.find((s) => s.key === 'known-blank')!.recipes[0]).toMatchObject({
       how: 'deionised water',
@@ -225,7 +225,8 @@ describe('waste', () => {
     // Ammonia is no part of it: the practical does not record what it does.
     const each = methodOf(anions.tests[2]!)
       .steps.flatMap((s) => s.uses)
-      .reduce((sum, u) => sum + (u.volume_mL ?? u.drops! * 0.05), 1);
+      // Acid until it stops fizzing goes in twice as a rule.
+      .reduce((sum, u) => sum + u.drops! * 0.05 * (u.until ? 2 : 1), 1);
     const runs = 16 + 3 * 8;
     expect(lines).toHaveLength(1);
     // The blank's and the knowns' tubes go to the silver bottle too.
@@ -306,8 +307,8 @@ describe('labels', () => {
         expect(JSON.stringify({ ...l, key: '' })).not.toMatch(new RegExp(`${holds}|${formula}`));
   });
   test('of reagents bear strength, hazards and how long they keep', () => {
-    const acid = labels.find((l) => l.key === 'reagent:HNO3 0.4')!;
-    expect(acid).toMatchObject({ title: 'nitric acid', line: '0.4 mol/dm³', signal: 'Warning', copies: 8 });
+    const acid = labels.find((l) => l.key === 'reagent:HNO3 0.7')!;
+    expect(acid).toMatchObject({ title: 'nitric acid', line: '0.7 mol/dm³', signal: 'Warning', copies: 8 });
     expect(acid.statements[0]).toMatch(/^H315 Causes/);
     expect(acid.expires! > today).toBe(true);
   });

@@ -1,7 +1,7 @@
 /** Waste by stream, with the volumes to expect. Local rules go before every word here. */
 import type { SourceId } from '../sources/sources.js';
 import { isDoneOn } from '../practicals/evidence.js';
-import { methodOf } from '../practicals/method.js';
+import { methodOf, volumeOf } from '../practicals/method.js';
 import type { PlannedTest, Practical, PracticalSample } from '../practicals/practical.js';
 import { usualPrep, type LessonSize, type PrepSettings } from './lesson-needs.js';
 import { takenBy } from './sample-amounts.js';
@@ -101,7 +101,7 @@ export function wasteOf(
   const lines = new Map<StreamId, { volume_mL: number; tests: Set<string> }>();
   for (const planned of practical.tests) {
     const uses = methodOf(planned).steps.flatMap((s) => s.uses);
-    const reagents_mL = uses.reduce((sum, u) => sum + (u.volume_mL ?? (u.drops ?? 0) * settings.drop_mL), 0);
+    const reagents_mL = uses.reduce((sum, u) => sum + (volumeOf(u, settings.drop_mL) ?? 0), 0);
     for (const sample of practical.samples.filter((s) => isDoneOn(planned, s))) {
       const portions = size.portions[sample.key] ?? (sample.role === 'known' ? size.groups : 0);
       if (!portions) continue;

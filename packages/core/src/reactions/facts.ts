@@ -44,34 +44,6 @@ export const withAcid = (anion: AnionId): readonly string[] | undefined => {
   return gas ? [gas, 'H2O'] : anion === 'OH-' ? ['H2O'] : undefined;
 };
 
-/** Pairs that are no substance: what comes in their place. */
-export const noSubstance: readonly {
-  readonly cations: readonly CationId[];
-  readonly anions: readonly AnionId[];
-  readonly why: string;
-  readonly source: SourceId;
-}[] = [
-  {
-    cations: ['Al3+', 'Cr3+', 'Fe3+'],
-    anions: ['CO3^2-', 'HCO3-'],
-    why: 'the hydroxide falls out in its place and carbon dioxide goes',
-    source: 'vogel-tests',
-  },
-  {
-    cations: ['H+'],
-    anions: ['CO3^2-', 'HCO3-', 'OH-'],
-    why: 'the two react with each other to water',
-    source: 'vogel-tests',
-  },
-  { cations: ['Ag+'], anions: ['OH-'], why: 'it falls apart to silver oxide', source: 'vogel-tests' },
-  {
-    cations: ['NH4+'],
-    anions: ['OH-'],
-    why: 'it is ammonia solution: name it as NH3, a reagent',
-    source: 'vogel-tests',
-  },
-];
-
 /** Acids by formula: what of their anion is in the solution. */
 export const acidAnions = { HCl: 'Cl-', H2SO4: 'SO4^2-', HNO3: 'NO3-' } as const;
 export type AcidId = keyof typeof acidAnions;

@@ -10,9 +10,10 @@ import type { GasId } from '../species/substance.js';
 import type { TestId } from '../identification-tests/test-definition.js';
 import type { SampleForm } from '../species/sample-form.js';
 import { testOf } from '../identification-tests/tests.js';
+import { whyNoSalt } from '../species/no-salt.js';
 import { diluteAcid, metalInAcid } from './acid-rules.js';
 import { withAlkali } from './alkali-rules.js';
-import { inAmmonia, inHydroxide, noSubstance, withAcid, type AcidId } from './facts.js';
+import { inAmmonia, inHydroxide, withAcid, type AcidId } from './facts.js';
 import { happeningOfGas } from './gas-reactions.js';
 import { reduction, ring, warmed } from './nitrogen-rules.js';
 import { layerTest, silverTest, spot, sulfateTest } from './precipitate-rules.js';
@@ -66,13 +67,9 @@ function saltIn(sample: readonly string[], form: SampleForm | undefined): Salt {
     throw new RangeError('this test takes a salt as a sample: one cation and one anion');
   const counter: { cation: CationId; anion: AnionId } = { cation: 'Na+', anion: 'NO3-' };
   const salt: Salt = { cation: cation ?? counter.cation, anion: anion ?? counter.anion, form };
-  const none = noSubstance.find(
-    ({ cations, anions }) => cations.includes(salt.cation) && anions.includes(salt.anion),
-  );
+  const none = whyNoSalt([salt.cation, salt.anion], true);
   if (none)
-    throw new RangeError(
-      `${formulaText(salt.cation)} and ${formulaText(salt.anion)} are no sample: ${none.why}`,
-    );
+    throw new RangeError(`${formulaText(salt.cation)} and ${formulaText(salt.anion)} are no sample: ${none}`);
   return salt;
 }
 

@@ -37,6 +37,11 @@ export const sources = {
     title: 'Absorption of cobalt(II) in soda-lime glass, as drawn in textbooks of glass technology',
     unsure: 'read off a curve for two thicknesses; single sheets differ',
   },
+  'crc-water': {
+    title: 'CRC Handbook of Chemistry and Physics',
+    edition: '97th edition, 2016',
+    where: 'section 6, Vapor Pressure of Water: 101.3 kPa at 100 °C',
+  },
   codata: { title: 'CODATA recommended values of the fundamental physical constants', edition: '2018' },
   'iupac-weights': {
     title: 'IUPAC Commission on Isotopic Abundances and Atomic Weights: Standard Atomic Weights',

@@ -27,7 +27,17 @@ export const seniorSyllabus: Syllabus = {
     ...waterTests,
   ],
   wording: { flame: flameWording },
-  values: valueWording,
+  // At this age a fresh manganese(II) hydroxide is read as it mostly looks: off-white already turning pale brown.
+  values: {
+    ...valueWording,
+    precipitate: {
+      ...valueWording.precipitate,
+      cream: {
+        ...valueWording.precipitate!['cream']!,
+        standard: [...(valueWording.precipitate!['cream']!.standard ?? []), 'pale-brown'],
+      },
+    },
+  },
   strictness: 'standard',
   carryForward: true,
   settings: defaultSettings,

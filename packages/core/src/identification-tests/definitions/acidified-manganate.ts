@@ -13,12 +13,19 @@ export const acidifiedManganateTest = gasTest({
   ]),
   steps: [
     step(
+      'Where the sample is a salt: put a little in a tube and add 2 cm³ of dilute hydrochloric acid; warm it in your hand.',
+      {
+        uses: [uses('HCl', { volume_mL: 2 })],
+      },
+    ),
+    step(
       'Hold filter paper wet with acidified manganate(VII) in the gas, or bubble the gas through a few drops.',
       { uses: [uses('KMnO4', { drops: 5 })] },
     ),
   ],
   preparation: 'Potassium manganate(VII) 0.01 mol/dm³ with dilute sulfuric acid',
   apparatus: [piece('filter paper, strips', 'sample')],
+  forms: ['gas', 'solid', 'solution'],
   stations: ['fume-cupboard'],
   waste: 'Sink, with plenty of water.',
   minutes: 2,

@@ -25,5 +25,5 @@ export const boilingPointTest = gasTest({
   stations: ['burner'],
   minutes: 6,
   waste: 'Sink.',
-  outcomes: [{ of: 'H2O', shows: { celsius: ['100'] }, source: 'crc-ksp' }],
+  outcomes: [{ of: 'H2O', shows: { celsius: ['100'] }, source: 'crc-water' }],
 });

@@ -8,7 +8,7 @@ export const halideLayerTest: TestDefinition = {
   name: 'Halides: chlorine water under hexane',
   family: 'anion',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 0.5, solid_g: 0.1 },
+  takes: { solution_mL: 0.5, solid_g: 0.03 },
   attributes: [
     {
       id: 'upperLayer',

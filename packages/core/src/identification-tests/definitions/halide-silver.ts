@@ -58,7 +58,7 @@ export const halideSilverTest: TestDefinition = {
   name: 'Halides: nitric acid, then silver nitrate',
   family: 'anion',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [
     silverPrecipitate,
     inAmmonia('diluteAmmonia', 'In dilute ammonia: does it dissolve?'),
@@ -75,7 +75,7 @@ export const halideSilverTest: TestDefinition = {
       steps: [
         sampleInTube,
         step(
-          'Add ten drops of dilute nitric acid and shake; if it fizzes, more of it until the fizzing stops.',
+          'Add dilute nitric acid, ten drops at a time, twice at least, shaking; go on until the last ten give no fizz.',
           {
             uses: [uses('HNO3', { drops: 10, until: 'no-more-gas' })],
             why: 'Acid takes away carbonate and hydroxide, which give a precipitate with silver too. Never hydrochloric acid: it brings chloride itself.',

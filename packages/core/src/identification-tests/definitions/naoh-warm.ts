@@ -9,7 +9,7 @@ export const naohWarmTest: TestDefinition = {
   name: 'Warm with sodium hydroxide',
   family: 'cation',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [redLitmusInVapour, smell],
   variants: [
     {

@@ -24,7 +24,7 @@ export const naohTest: TestDefinition = {
   name: 'Sodium hydroxide, drops then excess',
   family: 'cation',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   points: ['precipitate', 'excess'],
   attributes: [hydroxidePrecipitate, inExcess, onStanding],
   variants: [
@@ -83,7 +83,14 @@ export const naohTest: TestDefinition = {
     falls('Cu2+', 'blue', 'insoluble'),
     falls('Fe2+', 'green', 'insoluble', ['browns', 'no-change']),
     falls('Fe3+', 'brown', 'insoluble'),
-    falls('Cr3+', 'grey-green', 'dissolves', ['no-change'], 'called plain green by many'),
+    ...all(
+      ['Cr3+'],
+      { precipitate: ['grey-green', 'green'], excess: ['dissolves'], standing: ['no-change'] },
+      'vogel-tests',
+      {
+        unsure: 'called plain green as often as grey-green',
+      },
+    ),
     falls('Mn2+', 'cream', 'insoluble', ['browns', 'no-change']),
     falls('Co2+', 'blue', 'insoluble', ['pinks', 'no-change']),
     falls('Ni2+', 'green', 'insoluble'),

@@ -9,7 +9,7 @@ export const nitrateReductionTest: TestDefinition = {
   name: 'Nitrate: aluminium foil and sodium hydroxide',
   family: 'anion',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [redLitmusInVapour],
   variants: [
     {

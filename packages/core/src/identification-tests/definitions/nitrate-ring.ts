@@ -81,7 +81,7 @@ export const nitrateRingTest: TestDefinition = {
   name: 'Nitrate: brown ring',
   family: 'anion',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [
     {
       id: 'ring',

@@ -16,7 +16,7 @@ export function spotTest(
     name,
     family: 'cation',
     forms: ['solid', 'solution'],
-    takes: { solution_mL: 0.5, solid_g: 0.1 },
+    takes: { solution_mL: 0.5, solid_g: 0.03 },
     attributes: [
       {
         id: 'precipitate',

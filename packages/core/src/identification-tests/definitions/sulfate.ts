@@ -39,7 +39,7 @@ const variant = (
   steps: [
     sampleInTube,
     step(
-      `Add ten drops of ${words.split(',')[0]!} and shake; if it fizzes, more of it until the fizzing stops.`,
+      `Add ${words.split(',')[0]!}, ten drops at a time, twice at least, shaking; go on until the last ten give no fizz.`,
       {
         uses: [uses(acid, { drops: 10, until: 'no-more-gas' })],
         why: 'Acid takes away carbonate and sulfite, which give a white precipitate with barium too. Never sulfuric acid: it brings sulfate itself.',
@@ -60,7 +60,7 @@ export const sulfateTest: TestDefinition = {
   name: 'Sulfate: acid, then barium ions',
   family: 'anion',
   forms: ['solid', 'solution'],
-  takes: { solution_mL: 1, solid_g: 0.1 },
+  takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [whiteOrNone],
   variants: [
     variant(

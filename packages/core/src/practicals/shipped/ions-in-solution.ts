@@ -2,6 +2,10 @@
 import type { Practical } from '../practical.js';
 import { blank, known, planned, practical, unknown } from './parts.js';
 
+/** Carbonates strong enough, and acid enough, that carbon dioxide comes off instead of staying dissolved. */
+const fizzing = { molarity: 0.5 } as const;
+const enoughAcid = { strengths: { HCl: 1, HNO3: 0.7 } } as const;
+
 export const hydroxidePrecipitates: Practical = practical({
   title: 'Hydroxide precipitates: metal ions by sodium hydroxide',
   summary: 'Drops, then excess: white, blue, green or brown, and which white one dissolves again.',
@@ -34,16 +38,16 @@ export const anionsInSolution: Practical = practical({
     known('chloride', ['Na+', 'Cl-']),
     known('sulfate', ['Na+', 'SO4^2-']),
     blank,
-    unknown('a', ['Na+', 'CO3^2-'], 2),
+    unknown('a', ['Na+', 'CO3^2-'], 2, fizzing),
     unknown('b', ['K+', 'SO4^2-'], 1),
     unknown('c', ['K+', 'Cl-'], 2),
     unknown('d', ['Na+', 'Br-'], 4),
     unknown('e', ['K+', 'I-'], 3),
   ],
   tests: [
-    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater']),
-    planned('sulfate', 'hydrochloric', ['precipitate']),
-    planned('halide-silver', 'usual', ['precipitate']),
+    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], enoughAcid),
+    planned('sulfate', 'hydrochloric', ['precipitate'], enoughAcid),
+    planned('halide-silver', 'usual', ['precipitate'], enoughAcid),
   ],
 });
 
@@ -60,16 +64,20 @@ export const fullUnknownSalt: Practical = practical({
     unknown('c', ['Fe3+', 'Cl-'], 3),
     unknown('d', ['Zn2+', 'SO4^2-'], 4),
     unknown('e', ['NH4+', 'Cl-'], 4),
-    unknown('f', ['Na+', 'CO3^2-'], 2),
+    unknown('f', ['Na+', 'CO3^2-'], 2, fizzing),
     unknown('g', ['K+', 'I-'], 3),
   ],
   tests: [
     planned('flame', 'wire', ['colour'], { on: 'unknowns', minutes: 3 }),
     planned('naoh', 'usual', ['precipitate', 'excess'], { minutes: 2 }),
     planned('naoh-warm', 'usual', ['litmus'], { on: 'unknowns' }),
-    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], { on: 'unknowns', minutes: 2 }),
-    planned('sulfate', 'hydrochloric', ['precipitate']),
-    planned('halide-silver', 'usual', ['precipitate'], { minutes: 2 }),
+    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], {
+      on: 'unknowns',
+      minutes: 2,
+      ...enoughAcid,
+    }),
+    planned('sulfate', 'hydrochloric', ['precipitate'], enoughAcid),
+    planned('halide-silver', 'usual', ['precipitate'], { minutes: 2, ...enoughAcid }),
   ],
 });
 
@@ -105,12 +113,12 @@ export const nitrateRingStation: Practical = practical({
     unknown('b', ['Na+', 'SO4^2-'], 2),
     unknown('c', ['K+', 'Cl-'], 3),
     unknown('d', ['K+', 'NO3-'], 3),
-    unknown('e', ['Na+', 'CO3^2-'], 1),
+    unknown('e', ['Na+', 'CO3^2-'], 1, fizzing),
   ],
   tests: [
-    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], { on: 'unknowns' }),
-    planned('sulfate', 'hydrochloric', ['precipitate'], { on: 'unknowns' }),
-    planned('halide-silver', 'usual', ['precipitate'], { on: 'unknowns' }),
+    planned('dilute-acid', 'hydrochloric', ['effervescence', 'limewater'], { on: 'unknowns', ...enoughAcid }),
+    planned('sulfate', 'hydrochloric', ['precipitate'], { on: 'unknowns', ...enoughAcid }),
+    planned('halide-silver', 'usual', ['precipitate'], { on: 'unknowns', ...enoughAcid }),
     planned('nitrate-ring', 'acid-last', ['ring'], { ledBy: 'teacher', minutes: 2 }),
   ],
 });
