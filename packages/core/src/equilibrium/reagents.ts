@@ -44,6 +44,9 @@ const ofIons: Readonly<Record<IonId, Amounts | NotModelled>> = {
   'I-': itself('I-'),
   'NO3-': itself('NO3-'),
   'PO4^3-': itself('PO4^3-'),
+  'S2O3^2-': {
+    notModelled: 'acid takes it apart to sulfur and sulfur dioxide, slowly, which is no equilibrium',
+  },
 };
 /** Further ions of reagents, as formula, charge and parts; no sample is named by them. */
 const acidAnions = [

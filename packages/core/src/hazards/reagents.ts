@@ -29,6 +29,7 @@ export type ReagentId =
   | 'CuSO4-anhydrous'
   | 'CoCl2-paper'
   | 'litmus'
+  | 'starch-iodide-paper'
   | 'metal'
   | 'water';
 
@@ -206,6 +207,13 @@ export const reagents: readonly Reagent[] = every<ReagentId>()([
         14,
       ),
     ],
+  },
+  {
+    id: 'starch-iodide-paper',
+    name: 'starch-iodide paper',
+    bench_M: null,
+    source: 'school-safety',
+    bands: [low()],
   },
   { id: 'litmus', name: 'litmus paper', bench_M: null, source: 'school-safety', bands: [low()] },
   {

@@ -163,6 +163,17 @@ export const speciesHazards: Readonly<Record<IonId | GasId | MetalId, SpeciesHaz
       ),
     ],
   ),
+  'S2O3^2-': ion(
+    neat('care', '', 'Gives off choking sulfur dioxide with acid: fume cupboard or moving air; mind asthma.'),
+    [
+      band(
+        0,
+        'care',
+        '',
+        'Gives off choking sulfur dioxide with acid: fume cupboard or moving air; mind asthma.',
+      ),
+    ],
+  ),
   'SO4^2-': harmless(),
   'Cl-': harmless(),
   'Br-': harmless(),

@@ -34,6 +34,7 @@ export type TestId =
   | 'acidified-manganate'
   | 'anhydrous-copper-sulfate'
   | 'cobalt-chloride-paper'
+  | 'starch-iodide-paper'
   | 'boiling-point';
 export type VariantId =
   'wire' | 'splint' | 'swab' | 'usual' | 'hydrochloric' | 'nitric' | 'any-acid' | 'acid-last' | 'acid-first';

@@ -23,6 +23,7 @@ import { nitrateRingTest } from './definitions/nitrate-ring.js';
 import { carbonateSpotTest } from './definitions/carbonate-spot.js';
 import { phosphateSpotTest } from './definitions/phosphate-spot.js';
 import { sulfateSpotTest } from './definitions/sulfate-spot.js';
+import { starchIodidePaperTest } from './definitions/starch-iodide-paper.js';
 import { sulfateTest } from './definitions/sulfate.js';
 import type { Attribute, Outcome, TestDefinition, TestId, Variant } from './test-definition.js';
 
@@ -52,6 +53,7 @@ const definitions: Readonly<Record<TestId, TestDefinition>> = {
   'acidified-manganate': acidifiedManganateTest,
   'anhydrous-copper-sulfate': anhydrousCopperSulfateTest,
   'cobalt-chloride-paper': cobaltChloridePaperTest,
+  'starch-iodide-paper': starchIodidePaperTest,
   'boiling-point': boilingPointTest,
 };
 export const allTests: readonly TestDefinition[] = Object.values(definitions);

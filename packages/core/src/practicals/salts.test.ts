@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { predict } from '../equilibrium/predict.js';
 import { flameColour } from '../flame/flame-colour.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import { allTests } from '../identification-tests/tests.js';
@@ -11,6 +12,7 @@ import { noSalts, whyNoSalt } from '../species/no-salt.js';
 import { speciesName, standsForNone } from '../species/species.js';
 import { adviceFor } from './advice.js';
 import { evidenceOf } from './evidence.js';
+import { testsWithControls } from './method.js';
 import { emptyPractical, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
 
 const sample = (
@@ -143,5 +145,35 @@ describe('facts put right', () => {
   test('every outcome has a source that stands for its fact', () => {
     const boiling = allTests.find((t) => t.id === 'boiling-point')!;
     expect(boiling.outcomes.map((o) => o.source)).toEqual(['crc-water']);
+  });
+});
+
+describe('what was added by the recipe in CONTRIBUTING', () => {
+  test('thiosulfate: acid gives a yellow-white cloud, and the fume cupboard is said to everyone', () => {
+    const { ranked } = identify({ cations: [], anions: ['SO3^2-', 'S2O3^2-', 'CO3^2-', 'Cl-'] }, [
+      { test: 'dilute-acid', variant: 'hydrochloric', seen: { effervescence: 'none', cloud: 'pale-yellow' } },
+    ]);
+    expect(ranked.anion![0]!.id).toBe('S2O3^2-');
+    const item = {
+      kind: 'observation',
+      test: 'dilute-acid',
+      sample: ['Na+', 'S2O3^2-'],
+      attribute: 'cloud',
+    } as const;
+    expect(mark('senior', item, 'a yellowish white precipitate')).toMatchObject({ points: 1 });
+    expect(mark('senior', item, 'no precipitate')).toMatchObject({ points: 0 });
+    const planned: PlannedTest = { test: 'dilute-acid', variant: 'hydrochloric', attributes: ['cloud'] };
+    expect(
+      testsWithControls(practical([planned], sample('a', ['Na+', 'S2O3^2-'])))[0]!.controls,
+    ).toBeDefined();
+    expect(() => predict({ ions: { 'Na+': 0.2, 'S2O3^2-': 0.1 }, volume_mL: 1 }, [])).toThrow(
+      /leaves out.*sulfur/,
+    );
+  });
+  test('starch-iodide paper: blue-black in chlorine, white in every other gas', () => {
+    const item = { kind: 'observation', test: 'starch-iodide-paper', sample: ['Cl2'] } as const;
+    expect(mark('senior', item, 'it turned blue-black')).toMatchObject({ points: 1 });
+    expect(mark('senior', item, 'it stayed white')).toMatchObject({ points: 0 });
+    expect(mark('senior', { ...item, sample: ['SO2'] }, 'stayed white')).toMatchObject({ points: 1 });
   });
 });

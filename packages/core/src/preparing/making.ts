@@ -129,6 +129,11 @@ export const makings: readonly Making[] = every<ReagentId>()([
     keepsWeeks: 0,
     mind: 'Tweezers.',
   }),
+  make('starch-iodide-paper', [], [], {
+    otherwise: 'a strip a test, in a dry dark stoppered tube',
+    keepsWeeks: 52,
+    mind: 'Paper that has gone brown is spent.',
+  }),
   make('litmus', [], [], {
     otherwise: 'a strip a test, in a dry stoppered tube',
     keepsWeeks: 260,

@@ -1,11 +1,15 @@
 /** Dilute acid on salts and on metals, and the tests of the gases that come off. */
 import { usualStates } from '../equations/usual-states.js';
 import { readFormula } from '../formulas/read-formula.js';
-import { speciesName } from '../species/species.js';
+import { solidWithAcid } from '../species/gives-off.js';
+import { formulaParts, speciesName } from '../species/species.js';
 import { acidAnions, metalIons, withAcid, type AcidId } from './facts.js';
 import { happeningOfGas } from './gas-reactions.js';
 import type { Happening } from './reaction-equation.js';
 import { hardlyDissolves, nothing, saltOf, type Found, type Salt } from './rule-parts.js';
+
+/** Atoms alone are balanced anyhow; groups of several stay whole. */
+const isGroup = (formula: string): boolean => /[A-Z].*[A-Z]/.test(formula);
 
 /** What an acid does to the sample before any other reagent: a gas or water, or a chloride or sulfate that falls. */
 export function acidFirst({ cation, anion, form }: Salt, acid: AcidId): readonly Happening[] {
@@ -28,6 +32,10 @@ export function acidFirst({ cation, anion, form }: Salt, acid: AcidId): readonly
           : { reactants: [anion, 'H+'], products },
         symbol: { reactants: [salt, acid], products: [made, ...products] },
         states: { [salt]: whole ? 's' : 'aq', [acid]: 'aq', [made]: falls ? 's' : 'aq', SO2: 'g' },
+        // Sulfur in three places: what stays whole decides.
+        ...(solidWithAcid[anion]
+          ? { kept: [cation, brought].map((id) => formulaParts(id).formula).filter(isGroup) }
+          : {}),
       },
     ];
   }

@@ -19,13 +19,13 @@ const groupsIn = (body: string, group: string): number => {
 /**
  * Coefficients of the reactants, then of the products, in smallest whole numbers.
  * Atoms of every element and the charge are balanced by exact elimination.
- * @param kept a group that is not taken apart, such as `NH4`: its number is balanced too.
+ * @param kept groups that are not taken apart, such as `NH4`: their numbers are balanced too.
  * @throws RangeError where nothing balances, or more than one way does, naming the substances.
  */
 export function coefficients(
   reactants: readonly Formula[],
   products: readonly Formula[],
-  kept?: string,
+  kept: readonly string[] = [],
 ): readonly number[] {
   const all = [...reactants, ...products];
   const symbols = [...new Set(all.flatMap(({ atoms }) => Object.keys(atoms)))];
@@ -33,7 +33,7 @@ export function coefficients(
   const rows = [
     ...symbols.map((symbol) => all.map(({ atoms }, i) => signed(atoms[symbol] ?? 0, i))),
     all.map(({ charge }, i) => signed(charge, i)),
-    ...(kept ? [all.map(({ body }, i) => signed(groupsIn(body, kept), i))] : []),
+    ...kept.map((group) => all.map(({ body }, i) => signed(groupsIn(body, group), i))),
   ];
   const pivots: number[] = [];
   for (let column = 0; column < all.length; column++) {

@@ -1,6 +1,6 @@
 /** What precipitates dissolve to, and what acid makes of ions. */
 import type { AnionId, CationId } from '../species/ion.js';
-import { gasWithAcid } from '../species/gives-off.js';
+import { gasWithAcid, solidWithAcid } from '../species/gives-off.js';
 import type { SourceId } from '../sources/sources.js';
 
 /** A hydroxide that dissolves in an excess: the complex, and the substance it stands in. */
@@ -41,7 +41,8 @@ export const inAmmonia: Readonly<Partial<Record<CationId, Redissolved>>> = {
 /** What acid makes of an anion: a gas and water, or water alone; undefined where it leaves it alone. */
 export const withAcid = (anion: AnionId): readonly string[] | undefined => {
   const gas = gasWithAcid[anion];
-  return gas ? [gas, 'H2O'] : anion === 'OH-' ? ['H2O'] : undefined;
+  const solid = solidWithAcid[anion];
+  return gas ? [gas, ...(solid ? [solid] : []), 'H2O'] : anion === 'OH-' ? ['H2O'] : undefined;
 };
 
 /** Acids by formula: what of their anion is in the solution. */

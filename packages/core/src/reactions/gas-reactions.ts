@@ -41,6 +41,16 @@ const gasReactions: readonly GasReaction[] = [
     },
   },
   {
+    gas: 'Cl2',
+    test: 'starch-iodide-paper',
+    happening: {
+      of: 'test',
+      ionic: { reactants: ['Cl2', 'I-'], products: ['Cl-', 'I2'] },
+      symbol: { reactants: ['Cl2', 'KI'], products: ['KCl', 'I2'] },
+      states: { Cl2: 'g', KI: 'aq', KCl: 'aq', I2: 'aq' },
+    },
+  },
+  {
     gas: 'H2',
     test: 'lit-splint',
     happening: { of: 'test', symbol: { reactants: ['H2', 'O2'], products: ['H2O'] } },

@@ -4,6 +4,7 @@ import { saltFormula } from '../formulas/salt-ions.js';
 import { allAnions, allCations, allGases, allMetals, saltName } from '../species/species.js';
 
 const further: Readonly<Record<string, string>> = {
+  S: 'sulfur',
   HCl: 'hydrochloric acid',
   H2SO4: 'sulfuric acid',
   HNO3: 'nitric acid',

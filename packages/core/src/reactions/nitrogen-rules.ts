@@ -85,7 +85,7 @@ export function ring({ cation, anion }: Salt): Found {
           reactants: ['FeSO4', nitrate, 'H2SO4'],
           products: ['Fe2(SO4)3', ...beside, 'NO', 'H2O'],
         },
-        ...(cation === 'NH4+' ? { kept: 'NH4' } : {}),
+        ...(cation === 'NH4+' ? { kept: ['NH4'] } : {}),
         states: {
           NO: 'aq',
           H2SO4: 'aq',

@@ -29,7 +29,7 @@ export interface Happening {
   readonly ionic?: Sides;
   readonly symbol: Sides;
   /** A group of the symbol form that takes no part and is not taken apart, such as `NH4`. */
-  readonly kept?: string;
+  readonly kept?: readonly string[];
   /** States other than the usual ones, by formula. */
   readonly states?: Readonly<Record<string, StateSymbol>>;
 }
@@ -65,7 +65,7 @@ function equation(
   form: 'ionic' | 'symbol',
   sides: Sides,
   given: Happening['states'] = {},
-  kept?: string,
+  kept?: readonly string[],
 ): ReactionEquation {
   const [left, right] = [sides.reactants.map(formulaOf), sides.products.map(formulaOf)];
   const numbers = coefficients(left, right, kept);

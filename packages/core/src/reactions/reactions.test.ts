@@ -26,7 +26,7 @@ const marked = (e: ReactionEquation) => {
 };
 
 describe('coefficients', () => {
-  const numbers = (reactants: string[], products: string[], kept?: string) =>
+  const numbers = (reactants: string[], products: string[], kept?: readonly string[]) =>
     coefficients(
       reactants.map((f) => readFormula(f)!),
       products.map((f) => readFormula(f)!),
@@ -52,7 +52,7 @@ describe('coefficients', () => {
       ['Fe2(SO4)3', '(NH4)2SO4', 'NO', 'H2O'],
     ];
     expect(() => numbers(left, right)).toThrow(/not one thing/);
-    expect(numbers(left, right, 'NH4')).toEqual([6, 2, 4, 3, 1, 2, 4]);
+    expect(numbers(left, right, ['NH4'])).toEqual([6, 2, 4, 3, 1, 2, 4]);
   });
   test('what cannot balance is refused by name', () =>
     expect(() => numbers(['Na+'], ['NaCl'])).toThrow(/balances Na, NaCl/));
@@ -110,6 +110,16 @@ describe('the equations of a test', () => {
     expect(shown({ test: 'sulfate', sample: ['K+', 'SO4^2-'], acid: 'HNO3' }, 'symbol')).toEqual([
       'test: K₂SO₄(aq) + Ba(NO₃)₂(aq) → BaSO₄(s) + 2KNO₃(aq)',
     ]);
+  });
+  test('thiosulfate with acid: sulfur dioxide and sulfur, each salt and acid whole', () => {
+    const symbol = (sample: readonly string[], acid: 'HCl' | 'H2SO4') =>
+      reactionsOfTest({ test: 'dilute-acid', sample, acid }).equations.find((e) => e.form === 'symbol')!.text;
+    expect(symbol(['Na+', 'S2O3^2-'], 'HCl')).toBe(
+      'Na₂S₂O₃(aq) + 2HCl(aq) → 2NaCl(aq) + SO₂(g) + S(s) + H₂O(l)',
+    );
+    expect(symbol(['Na+', 'S2O3^2-'], 'H2SO4')).toBe(
+      'Na₂S₂O₃(aq) + H₂SO₄(aq) → Na₂SO₄(aq) + SO₂(g) + S(s) + H₂O(l)',
+    );
   });
   test('words where every substance has a school name, and only there', () => {
     expect(shown({ test: 'naoh', sample: ['Zn2+', 'Cl-'] }, 'word')).toEqual([

@@ -187,5 +187,6 @@ export const coolColours = {
     glass: null,
   },
   grey: { phrases: ['grey', 'greyish'], naked: null, glass: null },
+  'blue-black': { phrases: ['blue black', 'black blue', 'bluish black', 'inky'], naked: null, glass: null },
   black: { phrases: ['black', 'blackish', 'dark grey', 'grey black'], naked: null, glass: null },
 } as const satisfies Record<string, ColourTermRecord>;

@@ -7,6 +7,7 @@ export const gasWithAcid: Readonly<Record<AnionId | MetalId, GasId | null>> = {
   'CO3^2-': 'CO2',
   'HCO3-': 'CO2',
   'SO3^2-': 'SO2',
+  'S2O3^2-': 'SO2',
   'OH-': null,
   'SO4^2-': null,
   'Cl-': null,
@@ -23,6 +24,9 @@ export const gasWithAcid: Readonly<Record<AnionId | MetalId, GasId | null>> = {
   // A coat of chloride or sulfate stops it at once.
   Pb: null,
 };
+
+/** What else falls out as the gas comes off. Source `vogel-tests`. */
+export const solidWithAcid: Readonly<Partial<Record<AnionId, string>>> = { 'S2O3^2-': 'S' };
 
 /** The gases acid drives out of a sample of these ions or this metal. */
 export const gasesWithAcid = (ids: readonly string[]): GasId[] =>

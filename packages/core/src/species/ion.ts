@@ -26,7 +26,7 @@ export type CationId =
   | 'Ag+'
   | 'Pb2+';
 export type AnionId =
-  'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-';
+  'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-' | 'S2O3^2-';
 export type IonId = CationId | AnionId;
 
 /** What an ion is made of and what people call it. */

@@ -45,6 +45,19 @@ export const noSalts: readonly NoSalt[] = [
     source: 'vogel-tests',
   },
   {
+    cations: ['Ag+', 'Cu2+', 'Fe3+'],
+    anions: ['S2O3^2-'],
+    why: 'the two react: silver blackens to its sulfide, copper(II) and iron(III) are reduced',
+    notEvenDissolved: true,
+    source: 'vogel-tests',
+  },
+  {
+    cations: ['Al3+', 'Cr3+'],
+    anions: ['S2O3^2-'],
+    why: 'the hydroxide falls out in its place, with sulfur',
+    source: 'vogel-tests',
+  },
+  {
     cations: ['Ag+'],
     anions: ['OH-'],
     why: 'it falls apart to silver oxide',

@@ -10,7 +10,7 @@ export const seniorSyllabus: Syllabus = {
   name: 'Senior identification tests',
   ages: '16–18',
   cations: [...extendedSyllabus.cations, 'Sr2+', 'Pb2+', 'Mn2+', 'Co2+', 'Ni2+', 'Ag+'],
-  anions: extendedSyllabus.anions,
+  anions: [...extendedSyllabus.anions, 'S2O3^2-'],
   gases: ['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'HCl', 'H2O'],
   metals: ['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'Pb'],
   tests: [
@@ -22,6 +22,7 @@ export const seniorSyllabus: Syllabus = {
     { test: 'halide-layer', variant: 'usual', attributes: ['upperLayer'] },
     { test: 'nitrate-ring', variant: 'acid-last', attributes: ['ring'] },
     { test: 'hcl-rod', variant: 'usual', attributes: ['fumes'] },
+    { test: 'starch-iodide-paper', variant: 'usual', attributes: ['colour'] },
     ...gasTests,
     ...litmusTests,
     ...waterTests,

@@ -18,6 +18,12 @@ const precipitates: Readonly<Record<string, ValueWording>> = {
     generous: ['creamy-yellow'],
     borderline: ['orange-yellow'],
   },
+  'pale-yellow': {
+    strict: ['pale-yellow', 'creamy-yellow', 'yellow'],
+    standard: ['cream', 'creamy-white', 'off-white', 'bright-yellow'],
+    generous: ['white'],
+    borderline: ['white'],
+  },
   green: {
     strict: ['green', 'pale-green'],
     standard: ['bright-green', 'apple-green', 'emerald'],
@@ -147,6 +153,12 @@ export const valueWording: ValueWordings = {
     black: { strict: ['black'] },
   },
   'indicator-colour': {
+    'blue-black': {
+      strict: ['blue-black'],
+      standard: ['black', 'deep-blue'],
+      generous: ['blue', 'purple'],
+      borderline: ['blue', 'purple'],
+    },
     blue: { strict: ['blue'], standard: ['pale-blue', 'deep-blue'] },
     pink: {
       strict: ['pink'],

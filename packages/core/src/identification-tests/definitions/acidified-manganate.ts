@@ -30,7 +30,7 @@ export const acidifiedManganateTest = gasTest({
   waste: 'Sink, with plenty of water.',
   minutes: 2,
   outcomes: complete<GasId | AnionId>()([
-    ...all(['SO2', 'SO3^2-'], { solution: ['colourless'] }),
+    ...all(['SO2', 'SO3^2-', 'S2O3^2-'], { solution: ['colourless'] }),
     ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { solution: ['purple'] }),
     ...all(
       ['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],

@@ -101,7 +101,7 @@ export const appearanceTest: TestDefinition = {
         },
       ),
       ...all(
-        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
+        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-', 'S2O3^2-'],
         { state: ['solution'], colour: ['colourless'] },
         'vogel-tests',
         { form: 'solution' },
@@ -124,7 +124,7 @@ export const appearanceTest: TestDefinition = {
         },
       ),
       ...all(
-        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
+        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-', 'S2O3^2-'],
         { state: ['solid'], colour: ['white'] },
         'vogel-tests',
         { form: 'solid' },

@@ -1,7 +1,19 @@
 /** Dilute acid on a sample: fizzing, and what the gas does to limewater. */
 import type { AnionId } from '../../species/ion.js';
 import type { Attribute, TestDefinition, Variant } from '../test-definition.js';
-import { all, bubbles, complete, none, piece, slip, step, tubes, uses } from '../test-parts.js';
+import {
+  all,
+  bubbles,
+  complete,
+  none,
+  piece,
+  pigment,
+  precipitate,
+  slip,
+  step,
+  tubes,
+  uses,
+} from '../test-parts.js';
 import { limewaterSeen } from './limewater-attribute.js';
 
 export const effervescence: Attribute = {
@@ -35,6 +47,17 @@ export const warms: Attribute = {
   source: 'school-practice',
 };
 
+/** Sulfur comes slowly, over a minute or two. */
+const cloud: Attribute = {
+  id: 'cloud',
+  reads: 'precipitate',
+  nothing: 'none',
+  question: 'Did the liquid go cloudy?',
+  values: [none('stays clear'), precipitate('pale-yellow', 'yellow-white cloud', pigment.cream)],
+  confusions: [{ pair: ['none', 'pale-yellow'], chance: 0.05 }],
+  source: 'school-practice',
+};
+
 const variant = (id: Variant['id'], chosen: string, name: string, acid: string): Variant => ({
   id,
   name,
@@ -60,6 +83,10 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
       'Let the gas bubble through the limewater. Take the tube out before the acid cools, or limewater is sucked back.',
       { waitSeconds: 30, when: 'limewater' },
     ),
+    step('Leave the tube for two minutes and look at the liquid against black paper.', {
+      waitSeconds: 120,
+      when: 'cloud',
+    }),
   ],
   preparations: [
     { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24, when: 'limewater' },
@@ -75,7 +102,7 @@ export const diluteAcidTest: TestDefinition = {
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.3 },
   points: ['effervescence', 'limewater'],
-  attributes: [effervescence, limewaterSeen(true), warms],
+  attributes: [effervescence, limewaterSeen(true), warms, cloud],
   variants: [
     variant('hydrochloric', 'hydrochloric', 'Dilute hydrochloric acid', 'dilute hydrochloric acid'),
     variant('any-acid', 'any-dilute', 'Any dilute acid', 'the dilute acid on your bench'),
@@ -85,10 +112,11 @@ export const diluteAcidTest: TestDefinition = {
       effervescence: ['vigorous', 'steady', 'slow'],
       limewater: ['cloudy'],
       warms: ['no'],
+      cloud: ['none'],
     }),
     ...all(
       ['SO3^2-'],
-      { effervescence: ['slow', 'none'], limewater: ['cloudy', 'clear'], warms: ['no'] },
+      { effervescence: ['slow', 'none'], limewater: ['cloudy', 'clear'], warms: ['no'], cloud: ['none'] },
       'vogel-tests',
       {
         unsure: 'sulfur dioxide is very soluble: little gas comes off until it is warmed',
@@ -98,10 +126,25 @@ export const diluteAcidTest: TestDefinition = {
       effervescence: ['none'],
       limewater: ['clear'],
       warms: ['no'],
+      cloud: ['none'],
     }),
+    ...all(
+      ['S2O3^2-'],
+      {
+        effervescence: ['none', 'slow'],
+        limewater: ['clear', 'cloudy'],
+        warms: ['no'],
+        cloud: ['pale-yellow'],
+      },
+      'vogel-tests',
+      {
+        unsure:
+          'the sulfur comes within a minute or two, sooner when warm; the gas is smelt before it is seen',
+      },
+    ),
     {
       of: 'OH-',
-      shows: { effervescence: ['none'], limewater: ['clear'], warms: ['yes', 'no'] },
+      shows: { effervescence: ['none'], limewater: ['clear'], warms: ['yes', 'no'], cloud: ['none'] },
       source: 'vogel-tests',
     },
   ]),

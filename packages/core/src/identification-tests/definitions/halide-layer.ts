@@ -52,7 +52,7 @@ export const halideLayerTest: TestDefinition = {
   outcomes: complete<AnionId>()([
     ...all(['Br-'], { upperLayer: ['yellow-orange'] }),
     ...all(['I-'], { upperLayer: ['purple'] }),
-    ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'NO3-', 'PO4^3-'], {
+    ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'NO3-', 'PO4^3-', 'S2O3^2-'], {
       upperLayer: ['colourless'],
     }),
   ]),

@@ -133,6 +133,16 @@ export const halideSilverTest: TestDefinition = {
       diluteAmmonia: ['not-tested'],
       concAmmonia: ['not-tested'],
     }),
+    ...all(
+      ['S2O3^2-'],
+      {
+        precipitate: ['white', 'cream', 'yellow'],
+        diluteAmmonia: ['not-tested'],
+        concAmmonia: ['not-tested'],
+      },
+      'vogel-tests',
+      { unsure: 'sulfur clouds it; the silver salt goes from white through yellow and brown to black' },
+    ),
   ]),
   slips: [
     slip(

@@ -54,6 +54,7 @@ export const nitrateReductionTest: TestDefinition = {
         'Br-',
         'I-',
         'PO4^3-',
+        'S2O3^2-',
         'H+',
         'Li+',
         'Na+',

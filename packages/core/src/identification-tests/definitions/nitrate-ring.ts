@@ -102,7 +102,7 @@ export const nitrateRingTest: TestDefinition = {
   ],
   outcomes: complete<AnionId>()([
     ...all(['NO3-'], { ring: ['brown'] }),
-    ...all(['Br-', 'I-', 'SO3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', {
+    ...all(['Br-', 'I-', 'SO3^2-', 'S2O3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', {
       unsure: 'brown fumes, iodine or sulfur disturb the ring: test for these first',
     }),
     ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'PO4^3-'], { ring: ['none'] }),

@@ -83,6 +83,10 @@ export const sulfateTest: TestDefinition = {
     ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'], {
       precipitate: ['none'],
     }),
+    ...all(['S2O3^2-'], { precipitate: ['white', 'none'] }, 'vogel-tests', {
+      unsure:
+        'the acid itself clouds it with sulfur within a minute or two: test for it with acid alone first',
+    }),
     // Hydrochloric acid and barium chloride bring chloride, which silver and lead turn white.
     ...all(['Ag+', 'Pb2+'], { precipitate: ['white'] }, 'vogel-tests', { variant: 'hydrochloric' }),
     ...all(['Ag+', 'Pb2+'], { precipitate: ['none'] }, 'vogel-tests', { variant: 'nitric' }),
