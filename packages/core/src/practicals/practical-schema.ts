@@ -2,6 +2,7 @@
  * The published JSON Schema of practical files (draft 2020-12), made from the same lists of ids that the
  * code uses, so that it cannot lag behind them. `docs/schemas/` holds a copy, which a test compares.
  */
+import { practicalVersion } from './practical-versions.js';
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
 import { asked } from './practical.js';
@@ -22,7 +23,7 @@ const testIds = allTests.map((t) => t.id);
 const variantIds = [...new Set(allTests.flatMap((t) => t.variants.map((v) => v.id)))];
 const speciesIds = [...allCations, ...allAnions, ...allGases, ...allMetals].map((s) => s.id);
 
-export const practicalSchemaId = 'urn:kivex:practical:2';
+export const practicalSchemaId = 'urn:kivex:practical:3';
 
 export const practicalSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -48,7 +49,7 @@ export const practicalSchema = {
   ],
   properties: {
     format: { const: 'kivex-practical' },
-    formatVersion: { const: 2 },
+    formatVersion: { const: practicalVersion },
     title: text('What it is called.', 120, 1),
     summary: text('One or two sentences for students.', 400),
     syllabus: text('Id of a shipped syllabus, or of the one in ownSyllabus.', 60, 1),

@@ -54,7 +54,7 @@ export interface PlannedTest {
 
 export interface Practical {
   readonly format: 'kivex-practical';
-  readonly formatVersion: 2;
+  readonly formatVersion: 3;
   readonly title: string;
   readonly summary: string;
   /** Id of a syllabus that ships, or of the school's own, which `ownSyllabus` then holds. */
@@ -106,7 +106,7 @@ export const molarityOf = ({ form, molarity }: PracticalSample): number | null =
 /** An empty practical to begin from. */
 export const emptyPractical = (syllabus: SyllabusId = 'core'): Practical => ({
   format: 'kivex-practical',
-  formatVersion: 2,
+  formatVersion: 3,
   title: '',
   summary: '',
   syllabus,

@@ -6,9 +6,12 @@ import { coreSyllabus } from '../syllabus/core.js';
 import { adviceFor, discriminationOf, portionsOf } from './advice.js';
 import { evidenceOf, isDoneOn, warningText } from './evidence.js';
 import { emptyPractical, knownLabel, syllabusFor, unknownsOf, type Practical } from './practical.js';
-import { readPractical, upToDate } from './read-practical.js';
+import { readPractical } from './read-practical.js';
+import { upToDate } from './practical-versions.js';
+import { testOf } from '../identification-tests/tests.js';
+import { practicalOfVersion1, practicalOfVersion2 } from './old-practicals.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
-import { flameColoursOfUnlabelledJars, shippedPracticals } from './shipped/shipped-practicals.js';
+import { shippedPracticals } from './shipped/shipped-practicals.js';
 
 const room = { burner: 10, 'fume-cupboard': 2, 'hot-water-bath': 4, sink: 3 } as const;
 const shipped = (title: RegExp): Practical => shippedPracticals.find((p) => title.test(p.title))!;
@@ -52,10 +55,30 @@ describe('a practical file', () => {
     return { ...copy, ...change(copy) };
   };
   test('of version 1 is brought up to date: it asked for the cation in a plain lesson', () => {
-    const { setUp: _s, clearUp: _c, asks: _a, before: _b, ...old } = flameColoursOfUnlabelledJars;
-    const now = upToDate({ ...old, formatVersion: 1 });
-    expect(now).toEqual({ ...flameColoursOfUnlabelledJars, setUp: 5, clearUp: 10, asks: 'cation' });
-    expect(readPractical({ ...old, formatVersion: 1 })).toHaveProperty('practical');
+    const now = upToDate(practicalOfVersion1);
+    expect(now).toMatchObject({ formatVersion: 3, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
+    expect(readPractical(practicalOfVersion1)).toEqual({ practical: now });
+  });
+  test('of version 2 is brought up to date: controls stay with their steps, its own syllabus gets a version', () => {
+    const read = readPractical(practicalOfVersion2);
+    expect(problems(practicalOfVersion2)).toEqual([]);
+    const { practical } = read as { practical: Practical };
+    expect(practical.tests.map((t) => t.controls)).toEqual([
+      [
+        { step: 0, only: 'teacher' },
+        { step: 2, only: 'fume-cupboard' },
+      ],
+      [
+        { step: 2, only: 'teacher' },
+        { step: 3, only: 'fume-cupboard' },
+        { step: 4, only: 'fume-cupboard' },
+      ],
+      [{ step: 1, only: 'teacher' }],
+    ]);
+    // The acid went on at step 1 and goes on at step 2 now.
+    expect(testOf('dilute-acid').variants[0]!.steps[2]!.text).toMatch(/^Add 2 cm³/);
+    expect(practical.ownSyllabus).toMatchObject({ format: 'kivex-syllabus', formatVersion: 2, id: 'ours' });
+    expect(upToDate(practical)).toEqual(practical);
   });
   test.each<[string, unknown, RegExp, RegExp]>([
     ['is no object', [1], /the file/, /not a practical/],

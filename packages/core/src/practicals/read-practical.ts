@@ -4,40 +4,11 @@ import { readSyllabus } from '../syllabus/read-syllabus.js';
 import { anionIn, cationIn, isGasId, isIonId, isMetalId } from '../species/species.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { testOf } from '../identification-tests/tests.js';
+import { practicalVersion, upToDate } from './practical-versions.js';
 import { practicalSchema } from './practical-schema.js';
 import type { Practical, PracticalSample } from './practical.js';
 
 export type ReadPractical = { readonly practical: Practical } | { readonly problems: readonly FileProblem[] };
-
-/** Version 1 knew no lesson frame, no strengths, and asked for the cation alone. */
-const fromVersion1 = (old: Readonly<Record<string, unknown>>): Record<string, unknown> => ({
-  setUp: 5,
-  clearUp: 10,
-  asks: 'cation',
-  before: [],
-  ...old,
-  formatVersion: 2,
-});
-
-/** Named, ordered steps from each version to the next. */
-const migrations: Readonly<
-  Record<number, (old: Readonly<Record<string, unknown>>) => Record<string, unknown>>
-> = { 1: fromVersion1 };
-
-/** A document of any version as one of the newest; anything else as it is. */
-export function upToDate(document: unknown): unknown {
-  let now = document;
-  while (
-    typeof now === 'object' &&
-    now !== null &&
-    typeof (now as { formatVersion?: unknown }).formatVersion === 'number'
-  ) {
-    const step = migrations[(now as { formatVersion: number }).formatVersion];
-    if (!step) break;
-    now = step(now as Record<string, unknown>);
-  }
-  return now;
-}
 
 function sampleProblem(sample: PracticalSample): string | undefined {
   const { ions, form, role } = sample;
@@ -140,12 +111,12 @@ export function readPractical(document: unknown): ReadPractical {
         },
       ],
     };
-  if (typeof formatVersion === 'number' && formatVersion > 2)
+  if (typeof formatVersion === 'number' && formatVersion > practicalVersion)
     return {
       problems: [
         {
           where: 'formatVersion',
-          text: `This file is of version ${formatVersion}, newer than this Kivex (2). Update Kivex first.`,
+          text: `This file is of version ${formatVersion}, newer than this Kivex (${practicalVersion}). Update Kivex first.`,
         },
       ],
     };

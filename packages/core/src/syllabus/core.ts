@@ -1,3 +1,4 @@
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
@@ -5,6 +6,8 @@ import { flameByEye, gasTests, ionTests, litmusTests, silverHalides, waterTests 
 import { valueWording } from './value-wording.js';
 
 export const coreSyllabus: Syllabus = {
+  format: syllabusFormat,
+  formatVersion: syllabusVersion,
   id: 'core',
   name: 'Core identification tests',
   ages: '14–16',

@@ -1,3 +1,4 @@
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { coreSyllabus } from './core.js';
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
@@ -14,6 +15,8 @@ import {
 import { valueWording } from './value-wording.js';
 
 export const extendedSyllabus: Syllabus = {
+  format: syllabusFormat,
+  formatVersion: syllabusVersion,
   id: 'extended',
   name: 'Extended identification tests',
   ages: '14–16',

@@ -1,9 +1,12 @@
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
 import { valueWording } from './value-wording.js';
 
 export const familiesSyllabus: Syllabus = {
+  format: syllabusFormat,
+  formatVersion: syllabusVersion,
   id: 'families',
   name: 'Families of ions',
   ages: '14–18',

@@ -1,3 +1,4 @@
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
 import type { Syllabus } from './syllabus-definition.js';
@@ -5,6 +6,8 @@ import { gasTests, waterTests } from './test-lists.js';
 import { valueWording } from './value-wording.js';
 
 export const gasesSyllabus: Syllabus = {
+  format: syllabusFormat,
+  formatVersion: syllabusVersion,
   id: 'gases',
   name: 'Gases from metals and carbonates',
   ages: '11–14',

@@ -3,6 +3,7 @@ import { schemaProblems, type FileProblem } from '../formats/schema-problems.js'
 import { isColourTerm } from '../reading/colour-terms.js';
 import { testOf } from '../identification-tests/tests.js';
 import type { Syllabus, Wording } from './syllabus-definition.js';
+import { syllabusUpToDate, syllabusVersion } from './syllabus-versions.js';
 import { syllabusSchema } from './syllabus-schema.js';
 
 export type ReadSyllabus = { readonly syllabus: Syllabus } | { readonly problems: readonly FileProblem[] };
@@ -26,13 +27,24 @@ function wordProblems(where: string, wording: Wording, own: readonly string[]): 
 }
 
 /**
- * Reads a syllabus from parsed JSON.
+ * Reads a syllabus of any version from parsed JSON.
  * @returns the syllabus, or sentences that say what to change and where.
  */
 export function readSyllabus(document: unknown): ReadSyllabus {
-  const form = schemaProblems(syllabusSchema, document);
+  const now = syllabusUpToDate(document);
+  const version = (now as { formatVersion?: unknown } | null)?.formatVersion;
+  if (typeof version === 'number' && version > syllabusVersion)
+    return {
+      problems: [
+        {
+          where: 'formatVersion',
+          text: `This file is of version ${version}, newer than this Kivex (${syllabusVersion}). Update Kivex first.`,
+        },
+      ],
+    };
+  const form = schemaProblems(syllabusSchema, now);
   if (form.length) return { problems: form };
-  const syllabus = document as Syllabus;
+  const syllabus = now as Syllabus;
   const problems: FileProblem[] = [];
   syllabus.tests.forEach(({ test: id, variant, attributes }, i) => {
     const test = testOf(id);

@@ -1,3 +1,4 @@
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { extendedSyllabus } from './extended.js';
 import { flameWording } from './flame-wording.js';
 import { defaultSettings } from './settings.js';
@@ -6,6 +7,8 @@ import { furtherIonTests, gasTests, ionTests, litmusTests, waterTests } from './
 import { valueWording } from './value-wording.js';
 
 export const seniorSyllabus: Syllabus = {
+  format: syllabusFormat,
+  formatVersion: syllabusVersion,
   id: 'senior',
   name: 'Senior identification tests',
   ages: '16–18',

@@ -36,6 +36,8 @@ export type ValueWordings = Readonly<Partial<Record<ReadingKind, Readonly<Record
 export type TestWording = Readonly<Record<string, Readonly<Partial<Record<IonId, Wording>>>>>;
 
 export interface Syllabus {
+  readonly format: 'kivex-syllabus';
+  readonly formatVersion: 2;
   /** One of the shipped ids, or the id of a school's own. */
   readonly id: string;
   readonly name: string;

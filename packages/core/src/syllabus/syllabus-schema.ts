@@ -2,6 +2,7 @@
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
 import { settingChoices } from './settings.js';
+import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { strictnesses } from './syllabus-definition.js';
 
 const ids = (list: readonly { readonly id: string }[]) => ({
@@ -19,12 +20,14 @@ const wording = {
 
 export const syllabusSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
-  $id: 'urn:kivex:syllabus:1',
+  $id: 'urn:kivex:syllabus:2',
   title: 'Kivex syllabus',
   description: 'Which species and tests are in, which words earn, how strict the reading is.',
   type: 'object',
   additionalProperties: false,
   required: [
+    'format',
+    'formatVersion',
     'id',
     'name',
     'ages',
@@ -40,6 +43,8 @@ export const syllabusSchema = {
     'settings',
   ],
   properties: {
+    format: { const: syllabusFormat },
+    formatVersion: { const: syllabusVersion },
     id: { type: 'string', minLength: 1, maxLength: 60 },
     name: { type: 'string', minLength: 1, maxLength: 120 },
     ages: { type: 'string', maxLength: 20 },

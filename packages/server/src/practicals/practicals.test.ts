@@ -108,10 +108,10 @@ describe('a practical', () => {
   });
   test('a lesson that was made under version 1 of the format reads as version 2', async () => {
     const lesson = await makeLesson(world.teacher, world.school, { begin: false });
-    expect(lesson.practical.formatVersion).toBe(2);
+    expect(lesson.practical.formatVersion).toBe(3);
     const { setUp: _s, clearUp: _c, asks: _a, before: _b, ...old } = hydroxides;
     const id = await add({ ...old, formatVersion: 1 });
-    expect((await show(id)).body.document).toMatchObject({ formatVersion: 2, asks: 'cation', setUp: 5 });
+    expect((await show(id)).body.document).toMatchObject({ formatVersion: 3, asks: 'cation', setUp: 5 });
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Syllabus as SyllabusDocument } from '@kivex/core';
+import { syllabusUpToDate, type Syllabus as SyllabusDocument } from '@kivex/core';
 import { Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { JsonColumn, RefColumn } from './columns.js';
 import { DocumentRow, DocumentVersionRow } from './documents.entities.js';
@@ -10,7 +10,7 @@ export class Syllabus extends DocumentRow {}
 @Entity('syllabus_version')
 @Index(['syllabusId', 'number'], { unique: true })
 export class SyllabusVersion extends DocumentVersionRow {
-  @JsonColumn() document: SyllabusDocument;
+  @JsonColumn({}, syllabusUpToDate) document: SyllabusDocument;
   @RefColumn() syllabusId: string;
   @ManyToOne(() => Syllabus, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'syllabusId' })

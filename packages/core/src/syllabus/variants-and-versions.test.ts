@@ -1,8 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { allTests } from '../identification-tests/tests.js';
+import { syllabusOfVersion1 } from './old-syllabuses.js';
 import { preferredVariant } from './preferred-variant.js';
+import { readSyllabus } from './read-syllabus.js';
 import { settingChoices } from './settings.js';
-import { syllabusOf } from './syllabuses.js';
+import { allSyllabuses, syllabusOf } from './syllabuses.js';
 
 const core = syllabusOf('core');
 const withSettings = (settings: object) => ({ ...core, settings: { ...core.settings, ...settings } });
@@ -33,5 +35,22 @@ describe('the variant a syllabus prefers', () => {
           expect(settingChoices.find((s) => s.id === chosenBy.setting)?.choices.map((c) => c.id)).toContain(
             chosenBy.is,
           );
+  });
+});
+
+describe('a syllabus file', () => {
+  test('of version 1 is brought up to date', () =>
+    expect(readSyllabus(syllabusOfVersion1)).toEqual({
+      syllabus: { ...(syllabusOfVersion1 as object), format: 'kivex-syllabus', formatVersion: 2 },
+    }));
+  test('of a newer version says what to do', () =>
+    expect(readSyllabus({ ...core, formatVersion: 9 })).toMatchObject({
+      problems: [{ where: 'formatVersion', text: expect.stringMatching(/Update Kivex/) as unknown }],
+    }));
+  test.each([[null], [[1]], ['text'], [7]])('that is no object, %j, is told', (document) =>
+    expect(readSyllabus(document)).toHaveProperty('problems'),
+  );
+  test('the ones that ship are of the newest version', () => {
+    for (const s of allSyllabuses) expect(readSyllabus(structuredClone(s))).toEqual({ syllabus: s });
   });
 });

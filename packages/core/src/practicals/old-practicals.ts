@@ -1,0 +1,63 @@
+/** Files as older versions of Kivex wrote them, kept so that they are read for good. Never brought up to date here. */
+import { syllabusOfVersion1 } from '../syllabus/old-syllabuses.js';
+
+export const practicalOfVersion1: unknown = {
+  format: 'kivex-practical',
+  formatVersion: 1,
+  title: 'Two flames',
+  summary: 'As version 1 wrote it.',
+  syllabus: 'core',
+  minutes: 50,
+  samples: [
+    { key: 'known-sodium', role: 'known', ions: ['Na+', 'Cl-'], form: 'solid', difficulty: 1 },
+    { key: 'jar-a', role: 'unknown', ions: ['K+', 'Cl-'], form: 'solid', difficulty: 3 },
+    { key: 'jar-b', role: 'unknown', ions: ['Li+', 'Cl-'], form: 'solid', difficulty: 2 },
+  ],
+  tests: [{ test: 'flame', variant: 'wire', attributes: ['colour'] }],
+  unknownsPerGroup: 1,
+};
+
+export const practicalOfVersion2: unknown = {
+  format: 'kivex-practical',
+  formatVersion: 2,
+  title: 'Carbonate or chloride',
+  summary: 'As version 2 wrote it, with controls and a syllabus of its own.',
+  syllabus: 'ours',
+  ownSyllabus: syllabusOfVersion1,
+  minutes: 60,
+  setUp: 5,
+  clearUp: 10,
+  asks: 'anion',
+  samples: [
+    { key: 'jar-a', role: 'unknown', ions: ['Na+', 'CO3^2-'], form: 'solid', difficulty: 2 },
+    { key: 'jar-b', role: 'unknown', ions: ['Na+', 'Cl-'], form: 'solid', difficulty: 2 },
+  ],
+  tests: [
+    {
+      test: 'dilute-acid',
+      variant: 'hydrochloric',
+      attributes: ['effervescence', 'limewater'],
+      controls: [
+        { step: 0, only: 'teacher' },
+        { step: 1, only: 'fume-cupboard' },
+      ],
+    },
+    {
+      test: 'halide-silver',
+      variant: 'usual',
+      attributes: ['precipitate'],
+      controls: [
+        { step: 2, only: 'teacher' },
+        { step: 3, only: 'fume-cupboard' },
+      ],
+    },
+    {
+      test: 'sulfate',
+      variant: 'nitric',
+      attributes: ['precipitate'],
+      controls: [{ step: 1, only: 'teacher' }],
+    },
+  ],
+  before: [],
+  unknownsPerGroup: 1,
+};
