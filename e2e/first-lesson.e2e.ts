@@ -104,8 +104,8 @@ test.describe.serial('a first lesson, end to end', () => {
 
   test('the teacher begins; the waiting benches open by themselves', async () => {
     await teacher.page.getByRole('button', { name: 'Begin the lesson' }).click();
-    await expect(one.page.getByRole('heading', { name: /Light the burner/ })).toBeVisible();
-    await expect(two.page.getByRole('heading', { name: /Light the burner/ })).toBeVisible();
+    await expect(one.page.getByRole('heading', { name: /light the burner/ })).toBeVisible();
+    await expect(two.page.getByRole('heading', { name: /light the burner/ })).toBeVisible();
     await expect(teacher.page.getByText('live', { exact: true })).toBeVisible();
     await expect(
       teacher.page.getByLabel('Group 1', { exact: true }).getByText('1 devices connected'),
@@ -115,7 +115,7 @@ test.describe.serial('a first lesson, end to end', () => {
   test('the method goes one step at a time with its cautions, and asks the teacher over', async () => {
     const { page } = one;
     await page.getByRole('button', { name: 'Next step' }).click();
-    await expect(page.getByText(/Concentrated hydrochloric acid burns/)).toBeVisible();
+    await expect(page.getByText(/Burns skin and its fumes hurt the lungs/)).toBeVisible();
     await page.getByRole('button', { name: 'Ask the teacher over' }).click();
     await expect(teacher.page.getByText('wants a step checked')).toBeVisible();
     await teacher.page.getByRole('button', { name: 'Answered', exact: true }).click();

@@ -45,6 +45,7 @@ export * from './planning/rota-problem.js';
 export * from './planning/rota.js';
 export * from './planning/solver.js';
 export * from './practicals/advice.js';
+export * from './practicals/controls.js';
 export * from './practicals/evidence.js';
 export * from './practicals/practical-schema.js';
 export * from './practicals/method.js';

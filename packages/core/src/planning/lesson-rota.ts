@@ -1,6 +1,7 @@
 /** The rota a practical asks for: which tasks, how long for one group, at which station. */
 import { portionsOf } from '../practicals/advice.js';
-import { methodOf, testsWithControls } from '../practicals/method.js';
+import { testsWithControls } from '../practicals/controls.js';
+import { methodOf } from '../practicals/method.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
 import type { Station } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';

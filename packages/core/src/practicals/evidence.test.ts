@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { allTests, attributeOf, testOf } from '../identification-tests/tests.js';
-import { appliesTo, evidenceOf, isDoneOn, strengthIn, warningText } from './evidence.js';
+import { appliesTo, evidenceOf, isDoneOn, warningText } from './evidence.js';
+import { strengthIn } from './method.js';
 import { molarityOf, type PlannedTest, type PracticalSample } from './practical.js';
 
 const sample = (

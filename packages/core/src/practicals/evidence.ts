@@ -3,7 +3,6 @@
  * equilibria at the amounts set. Where the two part, the plan is warned: too faint to see, or a false
  * positive from the reagents themselves.
  */
-import { reagentOf } from '../hazards/reagents.js';
 import { dissolvesTo } from '../equilibrium/dissolves.js';
 import { molarMassOf } from '../formulas/molar-mass.js';
 import { readFormula } from '../formulas/read-formula.js';
@@ -175,7 +174,3 @@ export function warningText(warning: VisibilityWarning, label: string): string {
       return `${label} in ${test}: at this strength of reagent no excess dissolves it${amount}. Use the stronger solution for the excess.`;
   }
 }
-
-/** The strength of a reagent in a planned test, mol/dm3; null where it is no plain solution. */
-export const strengthIn = (planned: PlannedTest, reagent: string, used: number | null): number | null =>
-  planned.strengths?.[reagent] ?? used ?? reagentOf(reagent).bench_M;

@@ -4,7 +4,8 @@ import { lessonNeeds } from '../preparing/lesson-needs.js';
 import { labelsFor } from '../preparing/labels.js';
 import { stationOf } from '../planning/lesson-rota.js';
 import { adviceFor } from './advice.js';
-import { methodOf, testsWithControls } from './method.js';
+import { testsWithControls } from './controls.js';
+import { methodOf } from './method.js';
 import { emptyPractical, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
 import { riskOf } from './risk.js';
 

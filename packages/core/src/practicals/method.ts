@@ -1,16 +1,13 @@
 /**
  * The method of a planned test as this practical does it: the steps of what it records, with the cautions of the
- * strengths set, and who does each and where. Bench, risk sheet, needs and rota all read it here.
+ * strengths set, and who does each and where. Bench, risk sheet, needs and rota all read it here; kept apart from what is
+ * heavy (`controls.ts`, `evidence.ts`), for every bench loads it.
  */
 import { saysSomething, type HazardBand, type HazardLevel } from '../hazards/hazard-band.js';
 import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
-import { sampleHazard } from '../hazards/sample-hazard.js';
-import { gasAcids } from '../gas-making/facts.js';
 import type { Station, Step, Variant } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
-import { gasesWithAcid } from '../species/gives-off.js';
-import { isDoneOn, strengthIn } from './evidence.js';
-import type { PlannedTest, Practical, PracticalSample, StepControl } from './practical.js';
+import type { PlannedTest, StepControl } from './practical.js';
 
 export interface StepUse {
   readonly reagent: ReagentId;
@@ -48,6 +45,10 @@ export interface Method {
   readonly preparations: Variant['preparations'];
   readonly waste: string;
 }
+
+/** The strength of a reagent in a planned test, mol/dm3; null where it is no plain solution. */
+export const strengthIn = (planned: PlannedTest, reagent: string, used: number | null): number | null =>
+  planned.strengths?.[reagent] ?? used ?? reagentOf(reagent).bench_M;
 
 type Recorded = Pick<PlannedTest, 'attributes'>;
 const isRecorded = ({ attributes }: Recorded, { when }: { readonly when?: string }): boolean =>
@@ -116,33 +117,4 @@ export function volumeOf(
 ): number | null {
   const once = volume_mL ?? (drops === undefined ? null : drops * drop_mL);
   return once === null ? null : once * (until ? 2 : 1);
-}
-
-/** Is a gas toxic to breathe (H331 or H330)? */
-const chokes = (gas: string): boolean =>
-  sampleHazard([gas], 'gas', null).statements.some((code) => /^H33[01]/.test(code));
-
-/** The steps at which a sample of the practical gives off, or is, a gas that chokes. */
-function chokingSteps(planned: PlannedTest, samples: readonly PracticalSample[]): number[] {
-  const { steps } = variantOf(testOf(planned.test), planned.variant);
-  const done = samples.filter((s) => isDoneOn(planned, s));
-  if (done.some((s) => s.form === 'gas' && s.ions.some(chokes))) return steps.map((_, i) => i);
-  if (!done.some((s) => s.form !== 'gas' && gasesWithAcid(s.ions).some(chokes))) return [];
-  if (testOf(planned.test).family === 'gas') return steps.map((_, i) => i);
-  const first = steps.findIndex((s) => s.uses?.some(({ reagent }) => Object.hasOwn(gasAcids, reagent)));
-  return first < 0 ? [] : steps.flatMap((_, i) => (i >= first ? [i] : []));
-}
-
-/**
- * The tests of a practical with the controls its samples call for beside those set by hand: in the fume cupboard where
- * a gas that chokes comes off. The same for every group, so that it tells nobody which sample it is.
- */
-export function testsWithControls({ tests, samples }: Pick<Practical, 'tests' | 'samples'>): PlannedTest[] {
-  return tests.map((planned) => {
-    const there = planned.controls ?? [];
-    const more = chokingSteps(planned, samples)
-      .filter((step) => !there.some((c) => c.step === step && c.only === 'fume-cupboard'))
-      .map((step): StepControl => ({ step, only: 'fume-cupboard' }));
-    return more.length ? { ...planned, controls: [...there, ...more] } : planned;
-  });
 }

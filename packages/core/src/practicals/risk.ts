@@ -2,7 +2,8 @@
  * Hazards and controls of a practical, step by step at the strength used. It supports, and never
  * replaces, the employer's risk assessment, local codes and the judgement of the qualified person in charge.
  */
-import { methodOf, testsWithControls, type Method, type StepCaution } from './method.js';
+import { testsWithControls } from './controls.js';
+import { methodOf, type Method, type StepCaution } from './method.js';
 import { holdsOf, molarityOf, type Practical } from './practical.js';
 import type { HazardBand } from '../hazards/hazard-band.js';
 import type { ReagentId } from '../hazards/reagents.js';

@@ -12,7 +12,7 @@ import { noSalts, whyNoSalt } from '../species/no-salt.js';
 import { speciesName, standsForNone } from '../species/species.js';
 import { adviceFor } from './advice.js';
 import { evidenceOf } from './evidence.js';
-import { testsWithControls } from './method.js';
+import { testsWithControls } from './controls.js';
 import { emptyPractical, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
 
 const sample = (

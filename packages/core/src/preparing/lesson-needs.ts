@@ -4,7 +4,8 @@ import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
 import { isDoneOn } from '../practicals/evidence.js';
-import { methodOf, testsWithControls, volumeOf } from '../practicals/method.js';
+import { testsWithControls } from '../practicals/controls.js';
+import { methodOf, volumeOf } from '../practicals/method.js';
 import {
   holdsOf,
   isBlank,

@@ -1,6 +1,6 @@
 /** What was to hand instead, and what it changes: results by the equilibria, slips it invites, cautions. */
 import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
-import { strengthIn } from '../practicals/evidence.js';
+import { strengthIn } from '../practicals/method.js';
 import { holdsOf, isBlank, molarityOf, type Practical } from '../practicals/practical.js';
 import { ionStrengths } from '../formulas/salt-ions.js';
 import type { SourceId } from '../sources/sources.js';
