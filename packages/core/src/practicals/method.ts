@@ -20,6 +20,8 @@ export interface StepUse {
   readonly hazard: HazardBand;
 }
 export interface StepCaution {
+  /** The reagent it is about, with its strength; absent where it is about the step. */
+  readonly of?: string;
   readonly text: string;
   readonly level: HazardLevel;
 }
@@ -58,10 +60,14 @@ function cautionsOf(step: Step, uses: readonly StepUse[]): StepCaution[] {
   const all: StepCaution[] = [
     ...uses
       .filter(({ hazard }) => saysSomething(hazard))
-      .map(({ hazard: { words, level } }) => ({ text: words, level })),
+      .map(({ name, molarity, hazard: { words, level } }) => ({
+        of: molarity === null ? name : `${name}, ${molarity} mol/dm³`,
+        text: words,
+        level,
+      })),
     ...(step.cautions ?? []).map(({ text, level }) => ({ text, level })),
   ];
-  return all.filter((c, i) => all.findIndex((other) => other.text === c.text) === i);
+  return all.filter((c, i) => all.findIndex((other) => other.text === c.text && other.of === c.of) === i);
 }
 
 /** The method of a planned test as it is done. @throws RangeError for a test or variant there is not. */

@@ -57,7 +57,7 @@ const stepRisks = (method: Method): StepRisk[] =>
     text: step.text,
     reagents: step.uses.map(({ reagent, name, molarity, hazard }) => ({ reagent, name, molarity, hazard })),
     // The words of the reagents stand beside their names.
-    cautions: step.cautions.filter((c) => !step.uses.some((u) => u.hazard.words === c.text)),
+    cautions: step.cautions.filter((c) => c.of === undefined),
     teacherOnly: step.teacherOnly,
     teacherFirst: step.teacherFirst,
     fumeCupboard: step.fumeCupboard,

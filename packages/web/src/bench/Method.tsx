@@ -87,7 +87,7 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
         )}
         {step.cautions.map((caution) => (
           <Box
-            key={caution.text}
+            key={`${caution.of ?? ''} ${caution.text}`}
             display="flex"
             gap="3"
             {...cautionTones[caution.level]}
@@ -98,6 +98,7 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
             <ShieldAlert size={26} aria-hidden style={{ flex: 'none' }} />
             <span>
               <chakra.span srOnly>Caution: </chakra.span>
+              {caution.of && `${caution.of[0]!.toUpperCase()}${caution.of.slice(1)}: `}
               {caution.text}
             </span>
           </Box>

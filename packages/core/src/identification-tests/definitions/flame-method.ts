@@ -55,7 +55,7 @@ export const flameVariants: readonly Variant[] = [
     steps: [
       openFlame,
       {
-        text: 'Take a little fresh acid in your watch glass, never in the stock bottle. Dip the loop and hold it in the flame; repeat until it gives no colour, or only the faint yellow your school allows.',
+        text: 'Your teacher puts a little fresh acid in your watch glass; the loop never goes into a stock bottle. Dip the loop and hold it in the flame; repeat until it gives no colour, or only the faint yellow your school allows.',
         why: 'Whatever is left on the wire colours the flame too, sodium most of all. A glass rod would not do: glass gives sodium.',
         uses: [{ reagent: 'HCl', molarity: 12, drops: 2 }],
         cautions: [hotWire],
