@@ -1,4 +1,5 @@
 /** Figures that how much gas comes off rests on: how much stays dissolved, how much heat the metals give. */
+import type { MetalId } from '../species/substance.js';
 import type { SourceId } from '../sources/sources.js';
 
 /** The gases a school makes by the tube. */
@@ -41,6 +42,18 @@ export const hydrogenMetals: Readonly<Record<string, HydrogenMetal>> = {
   Zn: { hydrogens: 2, heat_kJ: -153.9, source: 'crc-enthalpies' },
   Fe: { hydrogens: 2, heat_kJ: -89.1, source: 'crc-enthalpies' },
   Ca: { hydrogens: 2, heat_kJ: -542.8, source: 'crc-enthalpies' },
+};
+
+/** A piece of metal as it is handed out for one tube of acid. Source `school-practice`. */
+export const pieces: Readonly<Record<MetalId, { readonly mass_g: number; readonly what: string }>> = {
+  // 2 cm of ribbon: more makes the tube hotter than a hand bears.
+  Mg: { mass_g: 0.02, what: '2 cm of ribbon' },
+  Al: { mass_g: 0.03, what: 'a strip of foil, 2 cm by 3 cm' },
+  Zn: { mass_g: 0.2, what: 'a small granule' },
+  Fe: { mass_g: 0.2, what: 'a small nail or filings in a twist of paper' },
+  Cu: { mass_g: 0.2, what: 'a turning' },
+  Ca: { mass_g: 0.03, what: 'half a turning, with tweezers' },
+  Pb: { mass_g: 0.5, what: 'a small strip, cut by staff' },
 };
 
 /** Acids by formula: how many hydrogens one gives, and which gases it is used for. */

@@ -37,7 +37,17 @@ export type TestId =
   | 'starch-iodide-paper'
   | 'boiling-point';
 export type VariantId =
-  'wire' | 'splint' | 'swab' | 'usual' | 'hydrochloric' | 'nitric' | 'any-acid' | 'acid-last' | 'acid-first';
+  | 'wire'
+  | 'splint'
+  | 'swab'
+  | 'usual'
+  | 'hydrochloric'
+  | 'nitric'
+  | 'any-acid'
+  | 'acid-last'
+  | 'acid-first'
+  | 'over-water'
+  | 'bubbled';
 /** What a test is about; a plan suggests only tests that can say something about its samples. */
 export type TestFamily = 'look' | 'cation' | 'anion' | 'gas' | 'metal';
 

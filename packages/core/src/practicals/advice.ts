@@ -9,6 +9,7 @@ import { discriminate, type Discrimination, type DiscriminateSample } from '../r
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import { standsForNone } from '../species/species.js';
 import { evidenceOf, isDoneOn, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
+import { gasAdviceFor } from './gas-advice.js';
 import { methodOf } from './method.js';
 import {
   holdsOf,
@@ -393,6 +394,7 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
     ...aboutFire(practical),
     ...aboutMethods(practical),
     ...aboutSalts(practical),
+    ...gasAdviceFor(practical).map((advice): PlanAdvice => ({ ...advice, tone: 'look' })),
     ...aboutHands(practical),
     ...aboutSamples(practical),
     ...aboutTime(practical),

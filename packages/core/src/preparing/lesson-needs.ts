@@ -5,6 +5,8 @@ import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
 import { isDoneOn } from '../practicals/evidence.js';
 import { testsWithControls } from '../practicals/controls.js';
+import { pieces } from '../gas-making/facts.js';
+import { isMetalId } from '../species/species.js';
 import { methodOf, volumeOf } from '../practicals/method.js';
 import {
   holdsOf,
@@ -19,7 +21,7 @@ import { usualDrop_mL } from '../identification-tests/drop.js';
 import { freshSalts, gasMakings, hydrates, makingOf, molarVolume_L, saltNotes } from './making.js';
 import { massOf, recipesFor, volumeToMake, type Recipe } from './recipe.js';
 import { benchTotals } from './recipes.js';
-import { piece_g, takenBy, tube_mL, type Taken } from './sample-amounts.js';
+import { takenBy, tube_mL, type Taken } from './sample-amounts.js';
 import type { StoreItem } from '../store/store.js';
 
 export interface PrepSettings {
@@ -221,6 +223,13 @@ const mayBeGround = ({ ions }: PracticalSample): boolean =>
     /^H(27[0-2]|30[01]|31[047]|33[0-4]|34|35|36|37)/.test(code),
   );
 
+const metalPieces = (metal: string, total: number): string => {
+  const piece = isMetalId(metal) ? pieces[metal] : undefined;
+  return piece
+    ? `${total} pieces, each ${piece.what} (about ${piece.mass_g} g), sanded clean`
+    : `${total} small pieces, sanded clean`;
+};
+
 function sampleRecipes(
   sample: PracticalSample,
   total: number,
@@ -250,7 +259,7 @@ function sampleRecipes(
       return [
         {
           kind: 'otherwise',
-          how: `${total} pieces of about ${piece_g} g, sanded clean`,
+          how: metalPieces(sample.ions[0]!, total),
           mind: 'All cut alike, so that the shape tells nothing.',
         },
       ];

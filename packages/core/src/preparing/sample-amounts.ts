@@ -24,5 +24,3 @@ export function takenBy(test: TestId, form: SampleForm): Taken {
 
 /** A test tube of gas, cm3. */
 export const tube_mL = 20;
-/** A small piece of metal, g. */
-export const piece_g = 0.2;

@@ -9,6 +9,7 @@ import type {
   Step,
   TestDefinition,
   TestId,
+  Variant,
 } from '../test-definition.js';
 import type { SampleForm } from '../../species/sample-form.js';
 import { danger, liquid, pigment, slip } from '../test-parts.js';
@@ -28,9 +29,15 @@ export interface GasTest {
   readonly outcomes: readonly Outcome[];
   readonly slips?: readonly Slip[];
   readonly minutes?: number;
+  /** What the one way is called, where there are others. */
+  readonly way?: string;
+  /** Other ways of doing it. */
+  readonly otherWays?: readonly Variant[];
   readonly stations?: TestDefinition['variants'][number]['stations'];
 }
-/** A gas test of one attribute and one variant. */
+export const splintWaste = 'Solid waste; splints quenched in water first.';
+
+/** A gas test of one attribute, done in one way or more. */
 export const gasTest = ({
   id,
   name,
@@ -44,6 +51,8 @@ export const gasTest = ({
   outcomes,
   slips,
   minutes,
+  way,
+  otherWays,
   stations,
 }: GasTest): TestDefinition => ({
   id,
@@ -55,15 +64,16 @@ export const gasTest = ({
   variants: [
     {
       id: 'usual',
-      name,
+      name: way ?? name,
       attendedMinutes: minutes ?? 1,
       unattendedMinutes: 0,
       stations: stations ?? [],
       apparatus,
       steps,
       preparations: [{ task: preparation, hoursBefore: 24 }],
-      waste: waste ?? 'Solid waste; splints quenched in water first.',
+      waste: waste ?? splintWaste,
     },
+    ...(otherWays ?? []),
   ],
   outcomes,
   slips: slips ?? [],

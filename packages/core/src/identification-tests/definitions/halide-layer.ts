@@ -37,10 +37,13 @@ export const halideLayerTest: TestDefinition = {
           uses: [uses('hexane', { drops: 10 })],
           cautions: [danger('No flames in the room while hexane is out.')],
         }),
-        step('Add two drops of dilute nitric acid, then chlorine water, drop by drop, ten drops.', {
-          uses: [uses('HNO3', { drops: 2 }), uses('chlorine-water', { drops: 10 })],
+        step('Add one drop of dilute nitric acid, then five drops of chlorine water.', {
+          uses: [uses('HNO3', { drops: 1 }), uses('chlorine-water', { drops: 5 })],
         }),
-        step('Stopper, shake, let it settle. Log the colour of the upper layer.', { waitSeconds: 30 }),
+        step(
+          'Stopper, shake, let it settle. Log the colour of the upper layer, against white, beside the three knowns.',
+          { waitSeconds: 30 },
+        ),
       ],
       preparations: [
         { task: 'Chlorine water, made just before the lesson', hoursBefore: 1 },

@@ -9,11 +9,33 @@ export const limewaterTest = gasTest({
   id: 'limewater',
   name: 'Limewater',
   attribute: { ...limewaterSeen(false) },
+  way: 'Shaken with the gas',
   steps: [
-    step(
-      'Add 2 cm³ of clear limewater to the tube of gas, stopper it at once and shake; or bubble the gas through limewater from a delivery tube.',
-      { uses: [uses('limewater', { volume_mL: 2 })] },
-    ),
+    step('Add 2 cm³ of clear limewater to the tube of gas, stopper it at once and shake.', {
+      uses: [uses('limewater', { volume_mL: 2 })],
+    }),
+  ],
+  otherWays: [
+    {
+      id: 'bubbled',
+      name: 'Bubbled through from a delivery tube',
+      attendedMinutes: 2,
+      unattendedMinutes: 0,
+      stations: [],
+      apparatus: [piece('test tubes', 'sample'), piece('delivery tube with bung')],
+      steps: [
+        step(
+          'Put 2 cm³ of clear limewater in a second tube, the delivery tube dipping in, and let the gas bubble through.',
+          {
+            uses: [uses('limewater', { volume_mL: 2 })],
+            waitSeconds: 30,
+          },
+        ),
+        step('Take the delivery tube out before the gas stops, or limewater is sucked back.'),
+      ],
+      preparations: [{ task: 'Limewater, made the day before and decanted clear', hoursBefore: 24 }],
+      waste: 'Sink.',
+    },
   ],
   preparation: 'Limewater, made the day before and decanted clear',
   apparatus: [piece('test tubes', 'sample'), piece('delivery tube with bung')],

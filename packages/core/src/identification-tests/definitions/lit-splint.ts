@@ -1,8 +1,8 @@
 /** Lit splint. */
 import type { GasId } from '../../species/substance.js';
 import type { AttributeValue } from '../test-definition.js';
-import { all, care, change, complete, none, nothingSeen, slip, splints, step } from '../test-parts.js';
-import { burning, gasAttribute, gasTest, litSplint, splintFlame } from './gas-test-parts.js';
+import { all, care, change, complete, none, nothingSeen, piece, slip, splints, step } from '../test-parts.js';
+import { burning, gasAttribute, gasTest, litSplint, splintFlame, splintWaste } from './gas-test-parts.js';
 
 const pop: AttributeValue = {
   id: 'squeaky-pop',
@@ -43,6 +43,56 @@ export const litSplintTest = gasTest({
         why: 'Too little gas, or gas that has drifted off, gives no pop.',
       },
     ),
+  ],
+  way: 'A tube of gas under the thumb',
+  otherWays: [
+    {
+      id: 'over-water',
+      name: 'Gas collected over water',
+      attendedMinutes: 4,
+      unattendedMinutes: 2,
+      stations: ['burner', 'sink'],
+      apparatus: [
+        ...splints,
+        piece('trough'),
+        piece('large tube with a stopper and delivery tube that fit it'),
+        piece('small test tubes', 'sample'),
+        piece('clamp and stand'),
+      ],
+      steps: [
+        step(
+          'Half fill the trough. Fill the small tube under water until no bubble is left, and clamp it mouth down, a little off the floor of the trough, over the end of the delivery tube.',
+          { why: 'A bubble of air left in it makes the pop a weak one, or none.' },
+        ),
+        step('Metal into the large tube first, acid last; stopper it at once.', {
+          cautions: [care('Acid sprays up as it fizzes: goggles, stopper firm, tube pointed away.')],
+        }),
+        step(
+          'When the small tube is full, bubbles escape beside it. Wait until the fizzing has died down, then take the delivery tube out of the water.',
+          {
+            waitSeconds: 60,
+            cautions: [care('Water is sucked back into the hot tube if the delivery tube stays in.')],
+          },
+        ),
+        step('Lift the small tube straight up, mouth down. Light a splint at the burner: it burns.', {
+          cautions: [litSplint],
+          why: 'Hydrogen is lighter than air: mouth down it stays in the tube.',
+        }),
+        step('Bring the burning splint to the mouth, no deeper. Listen.', {
+          cautions: [
+            care('One small tube at a time, away from faces; the large tube stays well away from the flame.'),
+          ],
+        }),
+        step('Leave the apparatus set up for the next group, the acid poured off, unless told otherwise.'),
+      ],
+      preparations: [
+        {
+          task: 'Troughs, delivery tubes with stoppers that fit the large tubes, small tubes, splints',
+          hoursBefore: 24,
+        },
+      ],
+      waste: splintWaste,
+    },
   ],
   preparation: 'Splints, two a test',
   apparatus: splints,

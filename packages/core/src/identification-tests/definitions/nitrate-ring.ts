@@ -41,7 +41,7 @@ const ring = (id: Variant['id'], name: string, steps: Variant['steps']): Variant
     ...steps,
     step('Do not shake. Look where the two liquids meet. Log what you see.', {
       waitSeconds: 60,
-      why: 'Shaking, warming or pouring fast destroys the ring.',
+      why: 'Shaking, warming or pouring fast destroys the ring; left alone it fades by itself in time, so log it when you see it.',
     }),
   ],
   preparations: [

@@ -47,6 +47,9 @@ export function spotTest(
             reveals: 'precipitate',
             why: 'Count the drops: some precipitates show only when neither is too dilute.',
           }),
+          step(
+            'Pool what is left in the beaker for it, from there into the labelled waste bottle. Rinse tubes or wells with deionised water for the next reagent.',
+          ),
         ],
         preparations: [
           {
