@@ -383,6 +383,15 @@ const aboutMethods = (practical: Practical): PlanAdvice[] =>
     return [...forms, ...refused];
   });
 
+/** What keeps a practical from being a lesson at all: flames beside what burns, what is for staff alone, what cannot be had. */
+export const safetyStops = (practical: Practical): readonly PlanAdvice[] =>
+  [
+    ...aboutFire(practical),
+    ...aboutMethods(practical),
+    ...aboutHands(practical),
+    ...aboutSalts(practical),
+  ].filter((advice) => advice.tone === 'stop');
+
 /** Everything the panel says of a practical, worst first. */
 export function adviceFor(practical: Practical): readonly PlanAdvice[] {
   const order = { stop: 0, look: 1, go: 2, tell: 3 } as const;

@@ -1,6 +1,6 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
 import type { LessonPlanning, LessonState } from '@kivex/contract';
-import { jarCodes, knownLabel } from '@kivex/core';
+import { jarCodes, knownLabel, safetyStops } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
@@ -69,6 +69,8 @@ export class LessonsService {
       throw badInput('Somebody sits in two groups. Take them out of one.', 'groups');
 
     const { document } = version;
+    const [stop] = safetyStops(document);
+    if (stop) throw badInput(`This practical cannot be a lesson yet. ${stop.text}`, 'practical');
     const groups = wanted.groups.map((g, i) => ({
       id: uuidv7(),
       name: `Group ${i + 1}`,

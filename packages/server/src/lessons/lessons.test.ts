@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Lesson, LessonHead, Problem } from '@kivex/contract';
+import { shippedPracticals, type Practical } from '@kivex/core';
 import { ownSchool } from '../testing/own-school.js';
 import { join, makeLesson } from '../testing/test-server.js';
 
@@ -55,6 +56,41 @@ describe('making a lesson', () => {
     expect(reply.status).toBe(422);
     expect(reply.body.errors?.[0]?.field).toBe(field);
     expect(reply.body.errors?.[0]?.detail).toMatch(detail);
+  });
+  test.each<[string, Partial<Practical>, RegExp]>([
+    [
+      'flames beside a solvent that catches fire',
+      {
+        tests: [
+          { test: 'flame', variant: 'wire', attributes: ['colour'] },
+          { test: 'halide-layer', variant: 'usual', attributes: ['upperLayer'] },
+        ],
+      },
+      /hexane.*never in one lesson/,
+    ],
+    [
+      'a solid for staff’s hands alone',
+      {
+        samples: [{ key: 'a', role: 'unknown', ions: ['Ni2+', 'Cl-'], form: 'solid', difficulty: 1 }],
+        tests: [{ test: 'naoh', variant: 'usual', attributes: ['precipitate'] }],
+      },
+      /staff’s hands/,
+    ],
+    [
+      'a salt that cannot be had',
+      {
+        samples: [{ key: 'a', role: 'unknown', ions: ['Cu2+', 'I-'], form: 'solution', difficulty: 1 }],
+        tests: [{ test: 'naoh', variant: 'usual', attributes: ['precipitate'] }],
+      },
+      /cannot be had/,
+    ],
+  ])('of a practical with %s is refused with the reason', async (_, change, why) => {
+    const base = shippedPracticals.find((p) => /Hydroxide/.test(p.title))!;
+    const document = { ...base, unknownsPerGroup: 1, before: [], ...change };
+    const { id } = (await world.teacher.post<{ id: string }>('/api/practicals', { document })).body;
+    const reply = await world.teacher.post<Problem>('/api/lessons', { ...draft(), practical: id });
+    expect([reply.status, reply.body.errors?.[0]?.field]).toEqual([422, 'practical']);
+    expect(reply.body.errors?.[0]?.detail).toMatch(why);
   });
 });
 
