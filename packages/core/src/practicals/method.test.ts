@@ -93,6 +93,13 @@ describe('the method as a practical does it', () => {
     expect(both['nitric acid']).toBe('');
     expect(minds(practical([silver()], p.samples))['silver nitrate solution']).toBe('');
   });
+  test('its title says the way where there is more than one, and nothing twice', () => {
+    const title = (test: PlannedTest['test'], variant: PlannedTest['variant']) =>
+      methodOf({ test, variant, attributes: [] }).title;
+    expect(title('flame', 'wire')).toBe('Flame test, wire loop');
+    expect(title('naoh', 'usual')).toBe('Sodium hydroxide, drops then excess');
+    expect(title('lit-splint', 'over-water')).toBe('Lit splint, gas collected over water');
+  });
   test('concentrated acid for the wire is one staff bottle, wherever the burners stand', () => {
     const wire: PlannedTest = { test: 'flame', variant: 'wire', attributes: ['colour'] };
     const acid = needs(practical([wire], [sample('a', ['K+', 'Cl-'], { form: 'solid' })]));

@@ -42,6 +42,8 @@ export interface Method {
   readonly test: PlannedTest['test'];
   readonly name: string;
   readonly variant: string;
+  /** The test's name, with the way it is done where there is more than one. */
+  readonly title: string;
   readonly steps: readonly MethodStep[];
   readonly stations: readonly Station[];
   readonly preparations: Variant['preparations'];
@@ -109,6 +111,7 @@ export function methodOf(planned: PlannedTest): Method {
     test: planned.test,
     name: test.name,
     variant: variant.name,
+    title: test.variants.length > 1 ? `${test.name}, ${variant.name.toLowerCase()}` : test.name,
     steps,
     stations: [...stations],
     preparations: variant.preparations.filter((p) => isRecorded(planned, p)),

@@ -31,6 +31,7 @@ export interface StepRisk {
 export interface TestRisk {
   readonly test: string;
   readonly name: string;
+  readonly title: string;
   readonly method: string;
   readonly steps: readonly StepRisk[];
   readonly waste: string;
@@ -85,6 +86,7 @@ export function riskOf(practical: Practical): Risk {
   const tests = methods.map((method): TestRisk => ({
     test: method.test,
     name: method.name,
+    title: method.title,
     method: method.variant,
     steps: stepRisks(method),
     waste: method.waste,

@@ -39,6 +39,12 @@ export const noSalts: readonly NoSalt[] = [
   },
   {
     cations: ['H+'],
+    anions: ['SO3^2-', 'S2O3^2-'],
+    why: 'the acid falls apart: it cannot be kept in a bottle',
+    source: 'vogel-tests',
+  },
+  {
+    cations: ['H+'],
     anions: ['CO3^2-', 'HCO3-', 'OH-'],
     why: 'the two react with each other to water',
     notEvenDissolved: true,
@@ -72,7 +78,7 @@ export const noSalts: readonly NoSalt[] = [
     source: 'vogel-tests',
   },
   {
-    cations: ['Mg2+', 'Zn2+', 'Mn2+', 'Fe2+', 'Co2+', 'Ni2+', 'Cu2+', 'Ag+', 'Pb2+'],
+    cations: ['Mg2+', 'Ca2+', 'Sr2+', 'Ba2+', 'Zn2+', 'Mn2+', 'Fe2+', 'Co2+', 'Ni2+', 'Cu2+', 'Ag+', 'Pb2+'],
     anions: ['HCO3-'],
     why: 'only the carbonate can be had as a solid',
     source: 'vogel-tests',

@@ -72,7 +72,7 @@ export function riskSheet({ risk, waste, head }: RiskSheetInput): TDocumentDefin
       ]),
     ),
     ...risk.tests.flatMap((test): Content[] => [
-      { text: `${test.name}: ${test.method.toLowerCase()}`, style: 'h2', headlineLevel: 1 },
+      { text: test.title, style: 'h2', headlineLevel: 1 },
       table(
         [14, '*', '*', 76],
         ['', 'Step', 'Hazards and cautions', 'Who and where'],

@@ -42,8 +42,6 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
     void log({ type: 'step', test: method.test, step: next });
   };
   const last = at === method.steps.length - 1;
-  // A test of one way has no name for it but its own.
-  const sameName = method.variant.toLowerCase() === method.name.toLowerCase();
 
   return (
     <>
@@ -51,8 +49,7 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
       <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
         <Box>
           <chakra.p color="ink.soft" fontWeight="600">
-            {method.name}
-            {sameName ? '' : `, ${method.variant.toLowerCase()}`} · step {at + 1} of {method.steps.length}
+            {method.title} · step {at + 1} of {method.steps.length}
           </chakra.p>
           <Box display="flex" gap="1.5" mt="2" aria-hidden>
             {method.steps.map((s, i) => (

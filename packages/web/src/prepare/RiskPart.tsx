@@ -59,7 +59,7 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
       {risk.tests.map((test) => (
         <Tile key={test.test}>
           <chakra.h2 fontSize="lg" mb="1">
-            {test.name}
+            {test.title}
           </chakra.h2>
           <Table label={test.name} heads={['Step', 'Hazards and cautions', 'Who and where']}>
             {test.steps.map((step) => (
