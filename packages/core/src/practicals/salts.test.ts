@@ -142,6 +142,32 @@ describe('facts put right', () => {
     expect(made(['Cr3+', 'NO3-'])).toMatch(/Cr\(NO3\)3\.9H2O/);
     expect(made(['Na+', 'PO4^3-'])).toMatch(/Na3PO4\.12H2O/);
   });
+  test('a sample as it is handed out: toxic dust is not ground, metals come as their own piece, gas for its lesson', () => {
+    const need = (ions: readonly string[], form: PracticalSample['form'], planned: PlannedTest) =>
+      lessonNeeds(practical([planned], sample('a', ions, { form })), {
+        groups: 1,
+        students: 2,
+        portions: { a: 1 },
+        places: {},
+      }).samples[0]!;
+    const made = (...of: Parameters<typeof need>) => JSON.stringify(need(...of).recipes);
+    expect(made(['Na+', 'Cl-'], 'solid', naoh)).toMatch(/ground alike/);
+    for (const ions of [
+      ['Pb2+', 'NO3-'],
+      ['Ni2+', 'Cl-'],
+      ['K+', 'NO3-'],
+    ])
+      expect(made(ions, 'solid', naoh)).toMatch(/never ground/);
+    const splint: PlannedTest = { test: 'lit-splint', variant: 'usual', attributes: ['splint'] };
+    const metal: PlannedTest = { test: 'metal-acid', variant: 'usual', attributes: ['effervescence'] };
+    expect(made(['Mg'], 'metal', metal)).toMatch(/2 cm of ribbon \(about 0\.02 g\)/);
+    expect(made(['H2'], 'gas', splint)).toMatch(/never stored/);
+    expect(made(['N2'], 'gas', splint)).not.toMatch(/never stored|first tube/);
+    expect([
+      need(['H2'], 'gas', splint).hoursBefore,
+      need(['Na+', 'Cl-'], 'solid', naoh).hoursBefore,
+    ]).toEqual([1, 24]);
+  });
   test('every outcome has a source that stands for its fact', () => {
     const boiling = allTests.find((t) => t.id === 'boiling-point')!;
     expect(boiling.outcomes.map((o) => o.source)).toEqual(['crc-water']);

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Bench, Feedback, MarkTable, WireEvent } from '@kivex/contract';
+import { emptyPractical } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { ownLesson } from '../testing/own-school.js';
 import { benchOf, Client, entry, join, makeLesson, saw, send, serve } from '../testing/test-server.js';
@@ -35,6 +36,27 @@ describe('what a student’s device is told', () => {
     expect(ids.every((id) => id[14] === '4')).toBe(true);
     const labels = bench.samples.filter((s) => s.role === 'unknown').map((s) => s.label);
     expect(labels).toEqual([...labels].sort());
+  });
+  test('a gas that chokes puts the test in the fume cupboard for every bench; air can be named', async () => {
+    const tube = (key: string, gas: string) =>
+      ({ key, role: 'unknown', ions: [gas], form: 'gas', difficulty: 1 }) as const;
+    const document = {
+      ...emptyPractical('senior'),
+      title: 'Two gases',
+      asks: 'gas',
+      unknownsPerGroup: 1,
+      samples: [tube('a', 'NH3'), tube('b', 'N2')],
+      tests: [{ test: 'damp-red-litmus', variant: 'usual', attributes: ['litmus'] }],
+    };
+    const { id: practical } = (await world.teacher.post<{ id: string }>('/api/practicals', { document }))
+      .body;
+    const lesson = await makeLesson(world.teacher, { ...world.school, practical });
+    for (const place of [0, 2]) {
+      const student = await join(world.server, world.school, lesson, place);
+      const bench = (await student.get<Bench>('/api/bench')).body;
+      expect(bench.tests[0]!.controls).toEqual([{ step: 0, only: 'fume-cupboard' }]);
+      expect(bench.choices[0]).toContain('N2');
+    }
   });
   test('before the lesson begins there are no samples to see, and nothing can be logged', async () => {
     const planned = await makeLesson(world.teacher, world.school, { begin: false });
