@@ -121,6 +121,10 @@ test.describe.serial('a first lesson, end to end', () => {
     await teacher.page.getByRole('button', { name: 'Answered', exact: true }).click();
     await expect(teacher.page.getByText('wants a step checked')).toHaveCount(0);
     await expect(page.getByRole('button', { name: 'Call', exact: true })).toBeEnabled();
+    await expect(page.getByText(/clear away/)).toHaveCount(0);
+    const next = page.getByRole('button', { name: 'Next step' });
+    while (await next.isVisible()) await next.click();
+    await expect(page.getByText(/clear away:.*Acid from the watch glass/)).toBeVisible();
   });
 
   test('an observation stands on the board, and for the partner, at once', async () => {
