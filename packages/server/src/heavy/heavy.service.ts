@@ -1,5 +1,5 @@
 /**
- * Heavy or hostile work in worker threads: papers, sheets, marks and hashing, so that a tap at a bench never waits for
+ * Heavy or hostile work in worker threads: papers, sheets and hashing, so that a tap at a bench never waits for
  * them. Papers go one at a time for each school; the same paper asked for again comes from memory; an asker who leaves
  * stops the work.
  */
@@ -38,7 +38,6 @@ const pool = (file: string, memory_MB: number): Piscina =>
 @Injectable()
 export class HeavyService implements OnModuleDestroy {
   private readonly papers = pool('./jobs.js', 256);
-  private readonly marking = pool('./jobs.js', 128);
   private readonly secrets = pool('./secret-jobs.js', 48);
   private readonly sheets = pool('./sheet-jobs.js', 64);
   private readonly kept = new LRUCache<string, Uint8Array>({
@@ -50,7 +49,7 @@ export class HeavyService implements OnModuleDestroy {
   private readonly queues = new Map<string, { last: Promise<unknown>; waiting: number }>();
 
   async onModuleDestroy(): Promise<void> {
-    await Promise.all([this.papers, this.marking, this.secrets, this.sheets].map((p) => p.destroy()));
+    await Promise.all([this.papers, this.secrets, this.sheets].map((p) => p.destroy()));
   }
 
   /**
@@ -113,11 +112,6 @@ export class HeavyService implements OnModuleDestroy {
       if (late.aborted) throw unavailable('This took too long. Try again, or with less at once.', 30);
       throw error;
     }
-  }
-
-  /** Works out marks; many at once take a while. */
-  marks(input: jobs.MarksInput): Promise<jobs.MarksOfStudent[]> {
-    return this.run(this.marking, 'marks', input, longestPaper);
   }
 
   hash(secret: string, rounds: number): Promise<string> {

@@ -3,26 +3,10 @@
  * comes out is plain data. This file is loaded by the workers alone; who asks for a job knows only its types.
  */
 import './give-way.js';
-import type { ItemMark, LessonEvent, MarkedSample, Practical } from '@kivex/core';
 import type { LabelSheetInput } from '../printing/label-sheet.js';
 import type { PrepSheet } from '../printing/prep-sheet.js';
 import type { RiskSheetInput } from '../printing/risk-sheet.js';
 import type { SheetKind, Table } from '../sheets/sheet-kinds.js';
-
-export interface GroupToMark {
-  readonly students: readonly string[];
-  readonly unknowns: readonly string[];
-  readonly events: readonly LessonEvent[];
-}
-export interface MarksInput {
-  readonly document: Practical;
-  readonly samples: readonly MarkedSample[];
-  readonly groups: readonly GroupToMark[];
-}
-export interface MarksOfStudent {
-  readonly student: string;
-  readonly items: readonly ItemMark[];
-}
 
 // What a job needs is loaded when it first comes, at the worker's own pace.
 export async function labels(input: LabelSheetInput): Promise<Uint8Array> {
@@ -60,13 +44,4 @@ export async function sheetFile({
 }): Promise<Uint8Array> {
   const { tableAs } = await import('../sheets/write-sheet.js');
   return tableAs(kind, name, rows);
-}
-
-export async function marks({ document, samples, groups }: MarksInput): Promise<MarksOfStudent[]> {
-  const { lessonMarks, readGroup } = await import('@kivex/core');
-  return groups.flatMap(({ students, unknowns, events }) => {
-    const record = readGroup(events);
-    const own = samples.filter((s) => s.role === 'known' || unknowns.includes(s.id));
-    return students.map((student) => ({ student, items: lessonMarks(document, own, record, student) }));
-  });
 }

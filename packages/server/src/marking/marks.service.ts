@@ -1,15 +1,15 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
 import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
-import { readGroup } from '@kivex/core';
+import { lessonMarks, readGroup } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
+import { setImmediate as breath } from 'node:timers/promises';
 import { In, Repository, type EntityManager } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { AuditService } from '../audit/audit.service.js';
 import { retried } from '../records/retried.js';
-import { HeavyService } from '../heavy/heavy.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { Lesson } from '../records/lessons.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
@@ -36,13 +36,15 @@ const rowsAtOnce = 300;
 
 @Injectable()
 export class MarksService {
+  /** By lesson: marks being brought up to the log. */
+  private readonly underWay = new Map<string, Promise<void>>();
+
   constructor(
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     @InjectRepository(MarkChangeRow) private readonly changes: Repository<MarkChangeRow>,
     @InjectRepository(PracticalVersion) private readonly versions: Repository<PracticalVersion>,
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
-    private readonly heavy: HeavyService,
     private readonly audit: AuditService,
   ) {}
 
@@ -70,6 +72,18 @@ export class MarksService {
    */
   private async bringUpToDate(lesson: Lesson): Promise<void> {
     if (lesson.state === 'planned' || lesson.firstReleasedAt) return;
+    // One after another: whoever asks meanwhile finds the work done, and looks for what has come in since.
+    const before = this.underWay.get(lesson.id);
+    const mine = (before ?? Promise.resolve()).catch(() => undefined).then(() => this.catchUp(lesson));
+    this.underWay.set(lesson.id, mine);
+    try {
+      await mine;
+    } finally {
+      if (this.underWay.get(lesson.id) === mine) this.underWay.delete(lesson.id);
+    }
+  }
+
+  private async catchUp(lesson: Lesson): Promise<void> {
     const stale = (await this.places(lesson.id)).filter(({ markedSeq, last }) =>
       markedSeq === null ? last > 0 || lesson.state !== 'running' : markedSeq < last,
     );
@@ -101,55 +115,39 @@ export class MarksService {
       this.views.samplesOf(lesson.id),
       this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
     ]);
-    const groups = [];
+    const computedAt = new Date();
+    const drafts: MarkDraft[] = [];
     for (const group of all.filter((g) => wanted(g.id))) {
       const events = await this.log.ofGroup(group.id, db);
-      const { handedIn } = readGroup(events);
-      groups.push({
-        id: group.id,
-        unknowns: group.unknowns,
-        events,
-        students: group.students
-          .map((s) => s.id)
-          .filter((id) => lesson.state !== 'running' || handedIn[id] !== undefined),
-      });
-    }
-    const marked = groups.some((g) => g.students.length)
-      ? await this.heavy.marks({
-          document,
-          samples: samples.map(({ id, role, ions, position }) => ({
-            id,
-            role,
-            ions,
-            form: document.samples[position]?.form ?? 'solid',
-          })),
-          groups: groups.map(({ students, unknowns, events }) => ({ students, unknowns, events })),
-        })
-      : [];
-    const byStudent = new Map(marked.map(({ student, items }) => [student, items]));
-    const computedAt = new Date();
-    return groups.map(({ id, events, students }) => ({
-      groupId: id,
-      seq: events.at(-1)?.seq ?? 0,
-      rows: students.flatMap((studentId) =>
-        (byStudent.get(studentId) ?? []).map(
-          ({ key, strand, sample, answer, points, max, verdict, why }) => ({
+      const record = readGroup(events);
+      const own = samples
+        .filter((s) => s.role === 'known' || group.unknowns.includes(s.id))
+        .map(({ id, role, ions, position }) => ({
+          id,
+          role,
+          ions,
+          form: document.samples[position]?.form ?? 'solid',
+        }));
+      const rows: QueryDeepPartialEntity<MarkRow>[] = [];
+      for (const { id: studentId } of group.students) {
+        if (lesson.state === 'running' && record.handedIn[studentId] === undefined) continue;
+        // A few milliseconds a student, less than handing the log to a worker takes; taps go between.
+        await breath();
+        for (const { key, strand, sample, ...mark } of lessonMarks(document, own, record, studentId))
+          rows.push({
             id: uuidv7(),
             lessonId: lesson.id,
             studentId,
             sampleId: sample,
             itemKey: key,
             strand,
-            answer,
-            points,
-            max,
-            verdict,
-            why,
+            ...mark,
             computedAt,
-          }),
-        ),
-      ),
-    }));
+          });
+      }
+      drafts.push({ groupId: group.id, seq: events.at(-1)?.seq ?? 0, rows });
+    }
+    return drafts;
   }
 
   private async keep(drafts: readonly MarkDraft[], db: EntityManager): Promise<void> {
