@@ -1,5 +1,5 @@
 /** The bench as students see it: nothing here says what an unknown holds. */
-import type { Asked, LessonEvent, PlannedTest } from '@kivex/core';
+import type { Asked, LessonEvent, PlannedTest, SampleRole } from '@kivex/core';
 import type { LessonState } from './lessons.js';
 import type { StudentName } from './people.js';
 
@@ -17,7 +17,9 @@ export interface JoinNames {
 }
 export interface BenchSample {
   readonly id: string;
-  readonly role: 'known' | 'unknown';
+  readonly role: SampleRole;
+  /** Of a kept liquid: id of the sample it comes from, and of the test that leaves it. */
+  readonly from?: { readonly sample: string; readonly test: string };
   readonly label: string;
   /** Ids of the tests done on it. */
   readonly tests: readonly string[];

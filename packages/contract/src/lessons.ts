@@ -1,5 +1,5 @@
 /** Lessons as staff see them. */
-import type { Practical, RotaPin, RotaSlot, StationPlaces } from '@kivex/core';
+import type { Practical, RotaPin, RotaSlot, SampleRole, StationPlaces } from '@kivex/core';
 import type { StudentName } from './people.js';
 
 export const lessonStates = ['planned', 'running', 'marking', 'released'] as const;
@@ -22,7 +22,9 @@ export interface LessonSample {
   readonly id: string;
   /** Key in the practical. */
   readonly key: string;
-  readonly role: 'known' | 'unknown';
+  readonly role: SampleRole;
+  /** Of a kept liquid: id of the sample it comes from. */
+  readonly from?: string;
   /** What is written on it: the salt's name for a known, `Jar 417` for an unknown. */
   readonly label: string;
   /** What it truly holds; staff only. */

@@ -1,5 +1,5 @@
 /** The verb `reaction`: the equations of what happens in a test. */
-import type { AcidId } from '../reactions/facts.js';
+import type { AcidId } from '../species/in-acid.js';
 import { reactionsOfGasTest, reactionsOfTest } from '../reactions/reactions-of-test.js';
 import { isGasId } from '../species/species.js';
 import { isTestId } from '../identification-tests/tests.js';

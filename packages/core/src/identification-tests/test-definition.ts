@@ -137,6 +137,8 @@ export interface Step {
   readonly waitSeconds?: number;
   /** Done only where this attribute is recorded. */
   readonly when?: string;
+  /** Done only where the liquid is kept for later tests. */
+  readonly whenKept?: true;
   /** Where this step is done, beside the variant's own stations. */
   readonly station?: Station;
   /** Call the teacher over before this step. */
@@ -152,6 +154,8 @@ export interface Piece {
   readonly count: number;
   /** Only where this attribute is recorded. */
   readonly when?: string;
+  /** Only where the liquid is kept for later tests. */
+  readonly whenKept?: true;
 }
 
 export type Station = 'burner' | 'fume-cupboard' | 'hot-water-bath' | 'sink';
@@ -225,6 +229,8 @@ export interface TestDefinition {
   readonly forms: readonly SampleForm[];
   /** What one run takes of a sample: cm3 of a solution, g of a solid. Source `school-practice`: what the steps name. */
   readonly takes: { readonly solution_mL: number; readonly solid_g: number };
+  /** It leaves a liquid that holds the sample's cation, or a metal's ion, beside the acid's anion: it may be kept for later tests. */
+  readonly leavesLiquid?: true;
   /** Attributes a whole answer earns a point each for; the first alone where absent. */
   readonly points?: readonly string[];
   readonly refuses?: readonly Refusal[];

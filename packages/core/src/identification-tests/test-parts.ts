@@ -132,6 +132,12 @@ export const piece = (item: string, per: Piece['per'] = 'group', count = 1, when
   count,
   ...(when === undefined ? {} : { when }),
 });
+/** Where the liquid is poured off and kept: a tube for each, and what to write on it with. */
+export const tubesForLiquid: readonly Piece[] = [
+  { ...piece('tubes for the liquids kept', 'sample'), whenKept: true },
+  { ...piece('marker for tubes'), whenKept: true },
+];
+
 /** What every test in tubes needs. */
 export const tubes: readonly Piece[] = [
   piece('test tubes', 'sample'),

@@ -5,7 +5,12 @@ import { markTap } from '../marking/mark-tap.js';
 import { colourTermOf } from '../reading/colour-terms.js';
 import { readColours } from '../reading/read-colours.js';
 import { isDoneOn } from '../practicals/evidence.js';
-import { syllabusFor, type Practical } from '../practicals/practical.js';
+import {
+  syllabusFor,
+  type Practical,
+  type PracticalSample,
+  type SampleRole,
+} from '../practicals/practical.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import type { SampleForm } from '../species/sample-form.js';
@@ -14,7 +19,10 @@ import { decisive, namingOf, seenIn, standing, type GroupRecord, type Observatio
 
 export interface MarkedSample {
   readonly id: string;
-  readonly role: 'known' | 'unknown';
+  readonly role: SampleRole;
+  /** Of a kept liquid: as in the practical, and the id of the sample it comes from. */
+  readonly from?: PracticalSample['from'] | undefined;
+  readonly leftOf?: string;
   readonly ions: readonly string[];
   readonly form: SampleForm;
 }
@@ -116,7 +124,7 @@ export function markedOf(practical: Practical, sample: MarkedSample): MarkedAttr
   if (!sample.ions.length) return [];
   const first = practical.tests[0]?.test;
   return practical.tests
-    .filter((planned) => isDoneOn(planned, { ...sample, key: sample.id, difficulty: 1 }))
+    .filter((planned) => isDoneOn(planned, sample))
     .flatMap((planned) => {
       const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: sample.form });
       return planned.attributes.flatMap((attribute, i): MarkedAttribute[] => {
@@ -158,10 +166,18 @@ export function lessonMarks(
     });
     if (sample.role === 'unknown') {
       const answer = naming?.body.answer ?? '';
-      const seen = practical.tests.flatMap((planned) => {
-        const entry = entryFor(planned.test);
-        return entry && Object.keys(entry.body.seen).length ? [seenIn(entry)] : [];
-      });
+      const own = practical.tests.flatMap((planned) => entryFor(planned.test) ?? []);
+      // What its liquid showed is evidence of it too: of the metal's ion, or of the cation it shares.
+      const kept = samples.find((s) => s.leftOf === sample.id);
+      const ofLiquid = kept
+        ? practical.tests.flatMap(
+            (planned) =>
+              decisive(standing(record, kept.id).filter((entry) => entry.body.test === planned.test)) ?? [],
+          )
+        : [];
+      const seen = [...own, ...ofLiquid]
+        .filter((entry) => Object.keys(entry.body.seen).length)
+        .map((entry) => seenIn(entry));
       const conclusion = mark(
         syllabus,
         { kind: 'identify', part: practical.asks, sample: sample.ions, seen },

@@ -4,6 +4,7 @@
  */
 import { readIons } from '../reading/read-ions.js';
 import { explains, type SeenRecord } from '../reasoning/likelihood.js';
+import { ionInAcid } from '../species/in-acid.js';
 import type { IonId } from '../species/ion.js';
 import {
   allMetals,
@@ -24,11 +25,22 @@ import { onePoint, type Mark } from './mark-result.js';
 /** The species that fit a record: cleanly if any does, else with a slip that explains. Only records that say something of them count. */
 function followsFrom<Id extends string>(seen: readonly SeenRecord[], ids: readonly Id[]): Id[] {
   const spoken = seen.filter((record) => Object.keys(record.seen).length > 0);
-  const asked = (id: Id) => spoken.filter((r) => testOf(r.test).outcomes.some((o) => o.of === id));
+  /** The records that say something of it, each with what it says it of: the metal, or its ion in the acid. */
+  const asked = (id: Id) =>
+    spoken.flatMap((record) => {
+      const spokenOf = testOf(record.test).outcomes;
+      const of = standIns(id).find((one) => spokenOf.some((o) => o.of === one));
+      return of ? [{ record, of }] : [];
+    });
   const able = ids.filter((id) => asked(id).length > 0);
-  const plain = able.filter((id) => asked(id).every((r) => explains(r, id) === 'plain'));
-  return plain.length ? plain : able.filter((id) => asked(id).every((r) => explains(r, id) !== 'none'));
+  const plain = able.filter((id) => asked(id).every(({ record, of }) => explains(record, of) === 'plain'));
+  return plain.length
+    ? plain
+    : able.filter((id) => asked(id).every(({ record, of }) => explains(record, of) !== 'none'));
 }
+
+/** A metal may be told by the ion it becomes in acid. */
+const standIns = (id: string): readonly string[] => (isMetalId(id) ? [id, ionInAcid[id] ?? 'H+'] : [id]);
 
 const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');
 

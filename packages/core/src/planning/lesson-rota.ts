@@ -1,5 +1,6 @@
 /** The rota a practical asks for: which tasks, how long for one group, at which station. */
-import { portionsOf } from '../practicals/advice.js';
+import { orderOf } from '../practicals/kept-liquid.js';
+import { portionsOf } from '../practicals/portions.js';
 import { testsWithControls } from '../practicals/controls.js';
 import { methodOf } from '../practicals/method.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
@@ -74,7 +75,7 @@ export function rotaProblemOf(
     lesson: practical.minutes,
     setUp: practical.setUp,
     clearUp: practical.clearUp,
-    before: practical.before.filter(([a, b]) => there.has(a) && there.has(b)),
+    before: orderOf(practical).filter(([a, b]) => there.has(a) && there.has(b)),
     ...(pinned.length ? { pinned: pinned.filter((p) => there.has(p.task) && p.group <= groups) } : {}),
   };
 }

@@ -2,25 +2,24 @@
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import { standsForNone } from '../species/species.js';
-import { evidenceOf, isDoneOn, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
+import { evidenceOf, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
 import { gasAdviceFor } from './gas-advice.js';
 import { named, type PlanAdvice } from './plan-advice.js';
+import { whyNotKept } from './kept-liquid.js';
+import { portionsOf } from './portions.js';
 import { safetyAdviceFor } from './safety-advice.js';
-import {
-  isBlank,
-  knownsOf,
-  syllabusFor,
-  unknownsOf,
-  type Practical,
-  type PracticalSample,
-} from './practical.js';
+import { isBlank, syllabusFor, unknownsOf, type Practical, type PracticalSample } from './practical.js';
 
-const asSample = ({ ions, form }: PracticalSample): DiscriminateSample => ({ ions, form });
+/** A sample with what its kept liquid, if there is one, shows in the tests that are not for the sample itself. */
+function asSample({ samples }: Practical, { key, ions, form }: PracticalSample): DiscriminateSample {
+  const kept = samples.find((s) => s.from?.sample === key);
+  return { ions, form, ...(kept ? { left: kept.ions } : {}) };
+}
 
 /** What `discriminate` says of a practical's unknowns with its tests, samples in the order of the practical. */
 export const discriminationOf = (practical: Practical): Discrimination =>
   discriminate(
-    unknownsOf(practical).map(asSample),
+    unknownsOf(practical).map((s) => asSample(practical, s)),
     practical.tests.map((t) => t.test),
     Object.fromEntries(practical.tests.map((t) => [t.test, t.attributes])),
   );
@@ -31,20 +30,6 @@ export function attendedMinutes(practical: Practical): number {
     const each = planned.minutes ?? variantOf(testOf(planned.test), planned.variant).attendedMinutes;
     return sum + Math.ceil(each * portionsOf(practical, planned));
   }, 0);
-}
-
-/** How many samples one group takes through a planned test. */
-export function portionsOf(practical: Practical, planned: Practical['tests'][number]): number {
-  const knowns = knownsOf(practical).filter((s) => isDoneOn(planned, s)).length;
-  const able = unknownsOf(practical).filter((s) => isDoneOn(planned, s)).length;
-  const all = unknownsOf(practical).length;
-  const unknowns = all ? Math.ceil((practical.unknownsPerGroup * able) / all) : 0;
-  const n = knowns + unknowns;
-  const once =
-    testOf(planned.test).family === 'gas' &&
-    practical.samples.some((s) => s.form === 'metal' || s.form === 'solid') &&
-    syllabusFor(practical).settings.gasEvidence === 'once-then-inferred';
-  return once ? Math.min(1, n) : n;
 }
 
 function aboutSamples(practical: Practical): PlanAdvice[] {
@@ -74,6 +59,10 @@ function aboutSamples(practical: Practical): PlanAdvice[] {
       tone: 'look',
       text: `With ${unknowns.length} unknowns at ${practical.unknownsPerGroup} a group, neighbours cannot all have different ones. ${2 * practical.unknownsPerGroup} or more are wanted.`,
     });
+  for (const planned of practical.tests) {
+    const text = planned.keeps ? whyNotKept(practical.samples, planned) : undefined;
+    if (text) advice.push({ key: `keeps-${planned.test}`, tone: 'stop', text });
+  }
   const usesSolutions = practical.samples.some((s) => s.form === 'solution' && !isBlank(s));
   if (usesSolutions && !practical.samples.some(isBlank))
     advice.push({

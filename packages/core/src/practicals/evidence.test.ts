@@ -35,7 +35,9 @@ describe('which tests apply', () => {
     ['metal-acid', 'metal', true],
     ['metal-acid', 'solid', false],
     ['appearance', 'gas', true],
-  ] as const)('%s on a %s: %s', (test, form, applies) => expect(appliesTo(test, { form })).toBe(applies));
+  ] as const)('%s on a %s: %s', (test, form, applies) =>
+    expect(appliesTo(test, { form, role: 'unknown' })).toBe(applies),
+  );
   test('a test on unknowns only passes knowns over', () => {
     const p = { ...planned('naoh', ['precipitate']), on: 'unknowns' as const };
     expect(isDoneOn(p, sample(['Cu2+', 'Cl-'], 'solution', { role: 'known' }))).toBe(false);

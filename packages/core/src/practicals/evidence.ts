@@ -33,13 +33,19 @@ export interface Evidence {
   readonly warnings: readonly VisibilityWarning[];
 }
 
-/** Is the test one for samples of this form? */
-export const appliesTo = (test: string, { form }: Pick<PracticalSample, 'form'>): boolean =>
-  testOf(test).forms.includes(form);
+/** Is the test one for samples of this form? A kept liquid gives no more gas, and is not run through acid again. */
+export function appliesTo(test: string, { form, role }: Pick<PracticalSample, 'form' | 'role'>): boolean {
+  const { forms, family, leavesLiquid } = testOf(test);
+  return forms.includes(form) && !(role === 'kept' && (family === 'gas' || leavesLiquid));
+}
 
-/** Is the test done on this sample in this practical? */
-export const isDoneOn = (planned: PlannedTest, sample: PracticalSample): boolean =>
-  appliesTo(planned.test, sample) && !(planned.on === 'unknowns' && sample.role === 'known');
+/** Is the test done on this sample in this practical? What comes from a known goes with the knowns. */
+export const isDoneOn = (
+  planned: PlannedTest,
+  sample: Pick<PracticalSample, 'form' | 'role'> & { readonly from?: PracticalSample['from'] | undefined },
+): boolean =>
+  appliesTo(planned.test, sample) &&
+  !(planned.on === 'unknowns' && (sample.role === 'known' || sample.from?.known));
 
 /** A blank shows nothing in every test. */
 const nothingAt = (planned: PlannedTest): Expectation =>

@@ -17,6 +17,9 @@ const leastForLimewater_mL = 2;
 const hottest_C = 60;
 const room_C = 20;
 
+/** Where the liquid is kept the solid is added until the acid is used up: so many pieces are enough for any. */
+const usesUpAcid = 100;
+
 export interface GasAdvice {
   readonly key: string;
   readonly text: string;
@@ -37,13 +40,13 @@ function portionOf(
 ): readonly [string, ReactantAmount] | undefined {
   const [first] = sample.ions;
   if (sample.form === 'metal' && first !== undefined && isMetalId(first))
-    return [first, { mass_g: pieces[first].mass_g }];
+    return [first, { mass_g: pieces[first].mass_g * (planned.keeps ? usesUpAcid : 1) }];
   const formula = saltFormula(sample.ions);
   const { solid_g, solution_mL } = testOf(planned.test).takes;
   if (!formula) return undefined;
   const molarity = molarityOf(sample);
   return sample.form === 'solid'
-    ? [formula, { mass_g: solid_g }]
+    ? [formula, { mass_g: solid_g * (planned.keeps ? usesUpAcid : 1) }]
     : molarity === null
       ? undefined
       : [formula, { molarity, volume_mL: solution_mL }];

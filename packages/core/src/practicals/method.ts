@@ -54,9 +54,12 @@ export interface Method {
 export const strengthIn = (planned: PlannedTest, reagent: string, used: number | null): number | null =>
   planned.strengths?.[reagent] ?? used ?? reagentOf(reagent).bench_M;
 
-type Recorded = Pick<PlannedTest, 'attributes'>;
-const isRecorded = ({ attributes }: Recorded, { when }: { readonly when?: string }): boolean =>
-  when === undefined || attributes.includes(when);
+/** Is a step, a piece or a preparation part of the method as this practical does it? */
+type Recorded = Pick<PlannedTest, 'attributes' | 'keeps'>;
+export const isRecorded = (
+  { attributes, keeps }: Recorded,
+  { when, whenKept }: { readonly when?: string; readonly whenKept?: true },
+): boolean => (when === undefined || attributes.includes(when)) && (!whenKept || keeps === true);
 
 function cautionsOf(step: Step, uses: readonly StepUse[]): StepCaution[] {
   const all: StepCaution[] = [

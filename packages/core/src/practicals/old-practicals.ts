@@ -61,3 +61,23 @@ export const practicalOfVersion2: unknown = {
   before: [],
   unknownsPerGroup: 1,
 };
+
+export const practicalOfVersion3: unknown = {
+  format: 'kivex-practical',
+  formatVersion: 3,
+  title: 'Two metals',
+  summary: 'As version 3 wrote it.',
+  syllabus: 'gases',
+  minutes: 50,
+  setUp: 5,
+  clearUp: 10,
+  asks: 'metal',
+  samples: [
+    { key: 'known-magnesium', role: 'known', ions: ['Mg'], form: 'metal', difficulty: 1 },
+    { key: 'jar-a', role: 'unknown', ions: ['Zn'], form: 'metal', difficulty: 3 },
+    { key: 'jar-b', role: 'unknown', ions: ['Cu'], form: 'metal', difficulty: 1 },
+  ],
+  tests: [{ test: 'metal-acid', variant: 'usual', attributes: ['effervescence', 'warms', 'residue'] }],
+  before: [],
+  unknownsPerGroup: 1,
+};

@@ -5,7 +5,7 @@
 import { practicalVersion } from './practical-versions.js';
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
-import { asked } from './practical.js';
+import { asked, sampleRoles } from './practical.js';
 
 const text = (description: string, maxLength: number, minLength = 0) => ({
   type: 'string',
@@ -23,7 +23,7 @@ const testIds = allTests.map((t) => t.id);
 const variantIds = [...new Set(allTests.flatMap((t) => t.variants.map((v) => v.id)))];
 const speciesIds = [...allCations, ...allAnions, ...allGases, ...allMetals].map((s) => s.id);
 
-export const practicalSchemaId = 'urn:kivex:practical:3';
+export const practicalSchemaId = 'urn:kivex:practical:4';
 
 export const practicalSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -71,7 +71,18 @@ export const practicalSchema = {
         required: ['key', 'role', 'ions', 'form', 'difficulty'],
         properties: {
           key: text('Stable within the practical.', 60, 1),
-          role: { enum: ['known', 'unknown'] },
+          role: { enum: sampleRoles },
+          from: {
+            type: 'object',
+            description: 'Of a kept liquid: the sample it comes from and the test that leaves it.',
+            additionalProperties: false,
+            required: ['sample', 'test'],
+            properties: {
+              sample: text('Key of the sample.', 60, 1),
+              test: { enum: testIds },
+              known: { const: true, description: 'That sample is a known.' },
+            },
+          },
           ions: {
             type: 'array',
             description: 'Ids of ions, or of one gas or metal; empty for a blank.',
@@ -117,6 +128,7 @@ export const practicalSchema = {
           },
           on: { enum: ['all', 'unknowns'] },
           ledBy: { enum: ['students', 'teacher'] },
+          keeps: { const: true, description: 'The liquid it leaves is kept for later tests.' },
           strengths: {
             type: 'object',
             description: 'mol/dm3 by reagent id, where not the usual strength.',

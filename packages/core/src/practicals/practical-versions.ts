@@ -2,7 +2,7 @@
 import { broughtUp } from '../formats/versions.js';
 import { syllabusUpToDate } from '../syllabus/syllabus-versions.js';
 
-export const practicalVersion = 3;
+export const practicalVersion = 4;
 
 /**
  * Where the steps of methods went when methods were cut into what each practical records: by test, the old place to the
@@ -48,5 +48,9 @@ export const upToDate = broughtUp({
       ...(old['ownSyllabus'] === undefined ? {} : { ownSyllabus: syllabusUpToDate(old['ownSyllabus']) }),
       formatVersion: 3,
     }),
+  },
+  3: {
+    name: 'Version 3 kept no liquid of one test for another.',
+    up: (old) => ({ ...old, formatVersion: 4 }),
   },
 });

@@ -13,10 +13,16 @@ import type { SampleForm } from '../species/sample-form.js';
 export const asked = ['cation', 'anion', 'salt', 'gas', 'metal'] as const;
 export type Asked = (typeof asked)[number];
 
+/** `kept`: the liquid that an earlier test of the practical leaves of another sample; nobody makes it up beforehand. */
+export const sampleRoles = ['known', 'unknown', 'kept'] as const;
+export type SampleRole = (typeof sampleRoles)[number];
+
 export interface PracticalSample {
   /** Stable within the practical. */
   readonly key: string;
-  readonly role: 'known' | 'unknown';
+  readonly role: SampleRole;
+  /** Of a kept liquid: the sample it comes from, by key, the test that leaves it, and whether that sample is a known. */
+  readonly from?: { readonly sample: string; readonly test: TestId; readonly known?: true };
   /** Ids of what it holds; empty for a blank, which is deionised water. */
   readonly ions: readonly string[];
   readonly form: SampleForm;
@@ -48,13 +54,15 @@ export interface PlannedTest {
   readonly ledBy?: 'students' | 'teacher';
   /** Strengths other than the bench's, mol/dm3 by reagent id. */
   readonly strengths?: Readonly<Record<string, number>>;
+  /** The liquid of some sample is kept for later tests. */
+  readonly keeps?: true;
   /** Steps set "teacher only" or "fume cupboard only" beyond what the method itself says. */
   readonly controls?: readonly StepControl[];
 }
 
 export interface Practical {
   readonly format: 'kivex-practical';
-  readonly formatVersion: 3;
+  readonly formatVersion: 4;
   readonly title: string;
   readonly summary: string;
   /** Id of a syllabus that ships, or of the school's own, which `ownSyllabus` then holds. */
@@ -85,6 +93,9 @@ export const isBlank = ({ ions }: Pick<PracticalSample, 'ions'>): boolean => ion
 export const holdsOf = (sample: Pick<PracticalSample, 'ions'>): string =>
   isBlank(sample) ? 'deionised water (blank)' : saltName(sample.ions);
 
+/** What a kept liquid is called, from what its source is called. */
+export const keptLabel = (source: string): string => `Liquid from ${source}`;
+
 /** What stands on a known's bottle. */
 export const knownLabel = (sample: Pick<PracticalSample, 'ions' | 'alias'>): string =>
   isBlank(sample)
@@ -97,6 +108,8 @@ export const unknownsOf = ({ samples }: Pick<Practical, 'samples'>): readonly Pr
   samples.filter((s) => s.role === 'unknown');
 export const knownsOf = ({ samples }: Pick<Practical, 'samples'>): readonly PracticalSample[] =>
   samples.filter((s) => s.role === 'known');
+export const keptOf = ({ samples }: Pick<Practical, 'samples'>): readonly PracticalSample[] =>
+  samples.filter((s) => s.role === 'kept');
 
 /** Usual strength of a sample in solution, mol/dm3. */
 export const usualSample_M = 0.1;
@@ -106,7 +119,7 @@ export const molarityOf = ({ form, molarity }: PracticalSample): number | null =
 /** An empty practical to begin from. */
 export const emptyPractical = (syllabus: SyllabusId = 'core'): Practical => ({
   format: 'kivex-practical',
-  formatVersion: 3,
+  formatVersion: 4,
   title: '',
   summary: '',
   syllabus,

@@ -3,13 +3,14 @@ import { rotaProblemOf } from '../planning/lesson-rota.js';
 import { rota } from '../planning/rota.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { coreSyllabus } from '../syllabus/core.js';
-import { adviceFor, discriminationOf, portionsOf } from './advice.js';
+import { adviceFor, discriminationOf } from './advice.js';
+import { portionsOf } from './portions.js';
 import { evidenceOf, isDoneOn, warningText } from './evidence.js';
 import { emptyPractical, knownLabel, syllabusFor, unknownsOf, type Practical } from './practical.js';
 import { readPractical } from './read-practical.js';
 import { upToDate } from './practical-versions.js';
 import { testOf } from '../identification-tests/tests.js';
-import { practicalOfVersion1, practicalOfVersion2 } from './old-practicals.js';
+import { practicalOfVersion1, practicalOfVersion2, practicalOfVersion3 } from './old-practicals.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { shippedPracticals } from './shipped/shipped-practicals.js';
 
@@ -56,7 +57,7 @@ describe('a practical file', () => {
   };
   test('of version 1 is brought up to date: it asked for the cation in a plain lesson', () => {
     const now = upToDate(practicalOfVersion1);
-    expect(now).toMatchObject({ formatVersion: 3, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
+    expect(now).toMatchObject({ formatVersion: 4, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
     expect(readPractical(practicalOfVersion1)).toEqual({ practical: now });
   });
   test('of version 2 is brought up to date: controls stay with their steps, its own syllabus gets a version', () => {
@@ -79,6 +80,10 @@ describe('a practical file', () => {
     expect(testOf('dilute-acid').variants[0]!.steps[2]!.text).toMatch(/^Add 2 cm³/);
     expect(practical.ownSyllabus).toMatchObject({ format: 'kivex-syllabus', formatVersion: 2, id: 'ours' });
     expect(upToDate(practical)).toEqual(practical);
+  });
+  test('of version 3 is brought up to date: it kept no liquids', () => {
+    expect(problems(practicalOfVersion3)).toEqual([]);
+    expect(upToDate(practicalOfVersion3)).toEqual({ ...(practicalOfVersion3 as object), formatVersion: 4 });
   });
   test.each<[string, unknown, RegExp, RegExp]>([
     ['is no object', [1], /the file/, /not a practical/],

@@ -4,6 +4,7 @@ import { readSyllabus } from '../syllabus/read-syllabus.js';
 import { anionIn, cationIn, isGasId, isIonId, isMetalId } from '../species/species.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { testOf } from '../identification-tests/tests.js';
+import { keptSample, whyNotKept } from './kept-liquid.js';
 import { practicalVersion, upToDate } from './practical-versions.js';
 import { practicalSchema } from './practical-schema.js';
 import type { Practical, PracticalSample } from './practical.js';
@@ -12,6 +13,10 @@ export type ReadPractical = { readonly practical: Practical } | { readonly probl
 
 function sampleProblem(sample: PracticalSample): string | undefined {
   const { ions, form, role } = sample;
+  if ((role === 'kept') !== (sample.from !== undefined))
+    return role === 'kept'
+      ? 'A kept liquid says “from”: the sample it comes from and the test that leaves it.'
+      : 'Only a kept liquid says “from”; give it the role “kept”, or take “from” out.';
   if (!ions.length)
     return form !== 'solution' || role !== 'known'
       ? 'A blank is a known, and a solution: it is deionised water.'
@@ -28,6 +33,25 @@ function sampleProblem(sample: PracticalSample): string | undefined {
   return undefined;
 }
 
+/** Is a kept liquid what its test leaves of its source? */
+function keptProblem(
+  { samples, tests }: Practical,
+  { from, ions, molarity }: PracticalSample,
+): string | undefined {
+  const source = samples.find((s) => s.key === from!.sample);
+  if (!source) return `There is no sample “${from!.sample}” for this liquid to come from.`;
+  const planned = tests.find((t) => t.test === from!.test);
+  if (!planned) return `${testOf(from!.test).name} leaves this liquid and is not among the tests; add it.`;
+  const left = keptSample(planned, source);
+  if (!left)
+    return `${testOf(from!.test).name} leaves no liquid of “${source.key}” worth keeping; take this out.`;
+  if (from!.known !== left.from!.known)
+    return `“${source.key}” is ${source.role === 'known' ? 'a known: say “known” in “from”' : 'no known: take “known” out of “from”'}.`;
+  if (ions.join() !== left.ions.join() || molarity !== left.molarity || !planned.keeps)
+    return `${testOf(from!.test).name} leaves of “${source.key}” ${left.ions.join(' and ')} at ${left.molarity} mol/dm³, and says “keeps”; write that.`;
+  return undefined;
+}
+
 /** What is wrong with a practical's sense, though its form is right. */
 function senseProblems(practical: Practical): FileProblem[] {
   const problems: FileProblem[] = [];
@@ -39,6 +63,14 @@ function senseProblems(practical: Practical): FileProblem[] {
     keys.add(sample.key);
     const text = sampleProblem(sample);
     if (text) problems.push({ where, text });
+  });
+  practical.samples.forEach((sample, i) => {
+    const text = sample.from ? keptProblem(practical, sample) : undefined;
+    if (text) problems.push({ where: `samples ${i + 1}`, text });
+  });
+  practical.tests.forEach((planned, i) => {
+    const text = planned.keeps ? whyNotKept(practical.samples, planned) : undefined;
+    if (text) problems.push({ where: `tests ${i + 1}, keeps`, text });
   });
   const seen = new Set<string>();
   practical.tests.forEach(({ test: id, variant, attributes, controls = [] }, i) => {

@@ -1,6 +1,7 @@
 /** What stands on each bench for the tests of a practical, from the methods' own lists. */
-import { isDoneOn } from '../practicals/evidence.js';
-import { unknownsOf, type PlannedTest, type Practical } from '../practicals/practical.js';
+import { isRecorded } from '../practicals/method.js';
+import { samplesPerGroup } from '../practicals/portions.js';
+import type { PlannedTest, Practical } from '../practicals/practical.js';
 import type { Piece } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 
@@ -10,10 +11,8 @@ const always: readonly { readonly item: string; readonly per: Piece['per'] | 'st
   { item: 'paper towels', per: 'group' },
 ];
 
-const piecesFor = ({ test, variant, attributes }: PlannedTest): readonly Piece[] =>
-  variantOf(testOf(test), variant).apparatus.filter(
-    ({ when }) => when === undefined || attributes.includes(when),
-  );
+const piecesFor = (planned: PlannedTest): readonly Piece[] =>
+  variantOf(testOf(planned.test), planned.variant).apparatus.filter((piece) => isRecorded(planned, piece));
 
 export interface ApparatusLine {
   readonly item: string;
@@ -28,15 +27,6 @@ export function apparatusFor(
   { groups, students }: { readonly groups: number; readonly students: number },
 ): ApparatusLine[] {
   const need = new Map<string, { bench: number; room: number; student: boolean }>();
-  const knowns = practical.samples.length - unknownsOf(practical).length;
-  const samplesOf = (planned: PlannedTest): number => {
-    const able = unknownsOf(practical).filter((s) => isDoneOn(planned, s)).length;
-    const share = unknownsOf(practical).length ? able / unknownsOf(practical).length : 0;
-    const known = knowns
-      ? practical.samples.filter((s) => s.role === 'known' && isDoneOn(planned, s)).length
-      : 0;
-    return Math.ceil(practical.unknownsPerGroup * share) + known;
-  };
   const add = (
     { item, per, count }: { item: string; per: Piece['per'] | 'student'; count: number },
     samples: number,
@@ -51,7 +41,8 @@ export function apparatusFor(
     need.set(item, so);
   };
   always.forEach((p) => add({ ...p, count: 1 }, 0));
-  for (const planned of practical.tests) piecesFor(planned).forEach((p) => add(p, samplesOf(planned)));
+  for (const planned of practical.tests)
+    piecesFor(planned).forEach((p) => add(p, samplesPerGroup(practical, planned)));
   return [...need].map(([item, { bench, room, student }]) =>
     student
       ? { item, perBench: null, total: students }

@@ -1,11 +1,11 @@
 /** What one group's plate holds, and how many groups work on each sample of a lesson. */
 import { isDoneOn } from '../practicals/evidence.js';
-import type { Practical } from '../practicals/practical.js';
+import type { Practical, SampleRole } from '../practicals/practical.js';
 import { testOf } from '../identification-tests/tests.js';
 
 /**
  * Rows of one group's plate: drop tests on solutions, knowns first, then as many unknowns as a group has,
- * which are called `unknown 1` and so on, since groups have different ones.
+ * which are called `unknown 1` and so on, since groups have different ones; the liquids kept of either likewise.
  */
 export function plateRows(
   practical: Practical,
@@ -17,23 +17,38 @@ export function plateRows(
     .filter((s) => s.form === 'solution')
     .map((s) => ({ s, tests: onPlate.filter((t) => isDoneOn(t, s)).map((t) => t.test as string) }))
     .filter(({ tests }) => tests.length);
+  const numbered = (word: string, is: (row: (typeof rows)[number]) => boolean) =>
+    rows
+      .filter(is)
+      .slice(0, practical.unknownsPerGroup)
+      .map(({ tests }, i) => ({ key: `${word} ${i + 1}`, tests }));
   return [
     ...rows.filter(({ s }) => s.role === 'known').map(({ s, tests }) => ({ key: s.key, tests })),
-    ...rows
-      .filter(({ s }) => s.role === 'unknown')
-      .slice(0, practical.unknownsPerGroup)
-      .map(({ tests }, i) => ({ key: `unknown ${i + 1}`, tests })),
+    ...rows.filter(({ s }) => s.from?.known).map(({ s, tests }) => ({ key: s.key, tests })),
+    ...numbered('unknown', ({ s }) => s.role === 'unknown'),
+    ...numbered('liquid', ({ s }) => s.role === 'kept' && !s.from?.known),
   ];
 }
 
-/** Groups that work on each sample, by its key in the practical: all for a known, those that were dealt it for an unknown. */
+/**
+ * Groups that work on each sample, by its key in the practical: all for a known, those that were dealt it for an unknown;
+ * for a kept liquid those that have what it is left `from` (by id).
+ */
 export const portionsIn = (
-  samples: readonly { readonly id: string; readonly key: string; readonly role: 'known' | 'unknown' }[],
+  samples: readonly {
+    readonly id: string;
+    readonly key: string;
+    readonly role: SampleRole;
+    readonly from?: string;
+  }[],
   groups: readonly { readonly unknowns: readonly string[] }[],
 ): Record<string, number> =>
   Object.fromEntries(
-    samples.map((s) => [
-      s.key,
-      s.role === 'known' ? groups.length : groups.filter((g) => g.unknowns.includes(s.id)).length,
-    ]),
+    samples.map((sample) => {
+      const source = samples.find((s) => s.id === sample.from) ?? sample;
+      return [
+        sample.key,
+        source.role === 'known' ? groups.length : groups.filter((g) => g.unknowns.includes(source.id)).length,
+      ];
+    }),
   );

@@ -285,38 +285,41 @@ function sampleNeeds(
   store: readonly StoreItem[],
   today: string,
 ): SampleNeed[] {
-  return practical.samples.map((sample): SampleNeed => {
-    const runs = practical.tests.filter((planned) => isDoneOn(planned, sample));
-    const taken = runs.map((planned) => takenBy(planned.test, sample.form));
-    const unit = takenBy('appearance', sample.form).unit;
-    const each = taken.reduce((sum, t) => sum + t.amount, 0);
-    const portions = portionsFor(sample, size);
-    const exact = each * portions * (1 + settings.surplus);
-    const total = unit === 'mL' || unit === 'g' ? exact : Math.ceil(exact);
-    const make_mL =
-      sample.form === 'solution' && !isBlank(sample)
-        ? volumeToMake(Math.max(total, portions * leastPortion_mL))
-        : null;
-    const formula = saltFormula(sample.ions) || (sample.ions[0] ?? 'H2O');
-    return {
-      key: sample.key,
-      role: sample.role,
-      holds: holdsOf(sample),
-      form: sample.form,
-      molarity: isBlank(sample) ? null : molarityOf(sample),
-      formula,
-      portions,
-      each,
-      total,
-      unit,
-      make_mL,
-      // A tube of gas is filled for the lesson it is used in.
-      hoursBefore:
-        sample.form === 'gas' ? 1 : freshSalts.includes(formula) && sample.form === 'solution' ? 2 : 24,
-      hazard: sampleHazard(sample.ions, sample.form, molarityOf(sample)),
-      recipes: portions ? sampleRecipes(sample, total, make_mL, store, today) : [],
-    };
-  });
+  // A kept liquid comes from a bench; nobody makes it up.
+  return practical.samples
+    .filter((s) => s.role !== 'kept')
+    .map((sample): SampleNeed => {
+      const runs = practical.tests.filter((planned) => isDoneOn(planned, sample));
+      const taken = runs.map((planned) => takenBy(planned.test, sample.form));
+      const unit = takenBy('appearance', sample.form).unit;
+      const each = taken.reduce((sum, t) => sum + t.amount, 0);
+      const portions = portionsFor(sample, size);
+      const exact = each * portions * (1 + settings.surplus);
+      const total = unit === 'mL' || unit === 'g' ? exact : Math.ceil(exact);
+      const make_mL =
+        sample.form === 'solution' && !isBlank(sample)
+          ? volumeToMake(Math.max(total, portions * leastPortion_mL))
+          : null;
+      const formula = saltFormula(sample.ions) || (sample.ions[0] ?? 'H2O');
+      return {
+        key: sample.key,
+        role: sample.role,
+        holds: holdsOf(sample),
+        form: sample.form,
+        molarity: isBlank(sample) ? null : molarityOf(sample),
+        formula,
+        portions,
+        each,
+        total,
+        unit,
+        make_mL,
+        // A tube of gas is filled for the lesson it is used in.
+        hoursBefore:
+          sample.form === 'gas' ? 1 : freshSalts.includes(formula) && sample.form === 'solution' ? 2 : 24,
+        hazard: sampleHazard(sample.ions, sample.form, molarityOf(sample)),
+        recipes: portions ? sampleRecipes(sample, total, make_mL, store, today) : [],
+      };
+    });
 }
 
 /**

@@ -2,8 +2,9 @@
 import { usualStates } from '../equations/usual-states.js';
 import { readFormula } from '../formulas/read-formula.js';
 import { solidWithAcid } from '../species/gives-off.js';
-import { formulaParts, speciesName } from '../species/species.js';
-import { acidAnions, metalIons, withAcid, type AcidId } from './facts.js';
+import { formulaParts, isMetalId, speciesName } from '../species/species.js';
+import { acids, ionInAcid, type AcidId } from '../species/in-acid.js';
+import { withAcid } from './facts.js';
 import { happeningOfGas } from './gas-reactions.js';
 import type { Happening } from './reaction-equation.js';
 import { hardlyDissolves, nothing, saltOf, type Found, type Salt } from './rule-parts.js';
@@ -13,7 +14,7 @@ const isGroup = (formula: string): boolean => /[A-Z].*[A-Z]/.test(formula);
 
 /** What an acid does to the sample before any other reagent: a gas or water, or a chloride or sulfate that falls. */
 export function acidFirst({ cation, anion, form }: Salt, acid: AcidId): readonly Happening[] {
-  const brought = acidAnions[acid];
+  const brought = acids[acid].anion;
   const salt = saltOf(cation, anion);
   const made = saltOf(cation, brought);
   const falls = made !== '' && cation !== 'H+' && hardlyDissolves(made);
@@ -70,15 +71,15 @@ export function diluteAcid(salt: Salt, acid: AcidId): Found {
 export function metalInAcid(metal: string, acid: AcidId): Found {
   if (acid === 'HNO3')
     throw new RangeError('nitric acid oxidises and gives brown fumes, not hydrogen; take HCl or H2SO4');
-  const ion = Object.hasOwn(metalIons, metal) ? metalIons[metal] : undefined;
+  const ion = isMetalId(metal) ? ionInAcid[metal] : null;
   const name = speciesName(metal);
   if (!ion) return nothing(`${name[0]!.toUpperCase()}${name.slice(1)} gives no hydrogen with dilute acid.`);
-  const made = saltOf(ion, acidAnions[acid]);
+  const made = saltOf(ion, acids[acid].anion);
   const falls = hardlyDissolves(made);
   const first: Happening = {
     of: 'test',
     ionic: falls
-      ? { reactants: [metal, 'H+', acidAnions[acid]], products: [made, 'H2'] }
+      ? { reactants: [metal, 'H+', acids[acid].anion], products: [made, 'H2'] }
       : { reactants: [metal, 'H+'], products: [ion, 'H2'] },
     symbol: { reactants: [metal, acid], products: [made, 'H2'] },
     states: { [acid]: 'aq' },

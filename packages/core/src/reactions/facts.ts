@@ -44,16 +44,3 @@ export const withAcid = (anion: AnionId): readonly string[] | undefined => {
   const solid = solidWithAcid[anion];
   return gas ? [gas, ...(solid ? [solid] : []), 'H2O'] : anion === 'OH-' ? ['H2O'] : undefined;
 };
-
-/** Acids by formula: what of their anion is in the solution. */
-export const acidAnions = { HCl: 'Cl-', H2SO4: 'SO4^2-', HNO3: 'NO3-' } as const;
-export type AcidId = keyof typeof acidAnions;
-
-/** The ion a metal becomes in dilute acid. */
-export const metalIons: Readonly<Record<string, CationId>> = {
-  Mg: 'Mg2+',
-  Al: 'Al3+',
-  Zn: 'Zn2+',
-  Fe: 'Fe2+',
-  Ca: 'Ca2+',
-};

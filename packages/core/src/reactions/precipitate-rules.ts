@@ -2,7 +2,8 @@
 import type { AnionId, CationId } from '../species/ion.js';
 import { formulaText, speciesName } from '../species/species.js';
 import { acidFirst } from './acid-rules.js';
-import { withAcid, type AcidId } from './facts.js';
+import type { AcidId } from '../species/in-acid.js';
+import { withAcid } from './facts.js';
 import type { Happening } from './reaction-equation.js';
 import {
   distinct,

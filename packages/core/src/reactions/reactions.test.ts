@@ -5,7 +5,7 @@ import { readFormula } from '../formulas/read-formula.js';
 import { allAnions, allCations, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
 import { coefficients } from './coefficients.js';
-import type { AcidId } from './facts.js';
+import type { AcidId } from '../species/in-acid.js';
 import { formulaShown, type ReactionEquation } from './reaction-equation.js';
 import { reactionsOfGasTest, reactionsOfTest, type ReactionQuestion } from './reactions-of-test.js';
 

@@ -10,6 +10,8 @@ import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
 export interface DiscriminateSample {
   readonly ions: readonly string[];
   readonly form?: SampleForm;
+  /** Ions of the liquid kept of it: what tests in solution show that are not for the sample itself. */
+  readonly left?: readonly string[];
 }
 export type Key =
   | {
@@ -32,6 +34,9 @@ export interface Discrimination {
 
 /** What a sample shows; planning takes the usual variant, and a solution unless said otherwise. */
 function shownBy(test: string, sample: DiscriminateSample): Expectation {
+  const { forms } = testOf(test);
+  if (sample.left && sample.form && !forms.includes(sample.form) && forms.includes('solution'))
+    return shownBy(test, { ions: sample.left, form: 'solution' });
   const ionic = sample.ions.some((id) => !isGasId(id) && !isMetalId(id));
   return expectationOf(test, sample.ions, {
     variant: variantOf(testOf(test)).id,

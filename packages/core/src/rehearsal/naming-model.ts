@@ -1,7 +1,9 @@
 /** How a simulated group observes and names: the core's own observation model and its own reasoning. */
-import { appliesTo } from '../practicals/evidence.js';
+import { appliesTo, isDoneOn } from '../practicals/evidence.js';
+import { liquidLeft } from '../practicals/kept-liquid.js';
 import {
   syllabusFor,
+  unknownsOf,
   type PlannedTest,
   type Practical,
   type PracticalSample,
@@ -14,6 +16,7 @@ import {
   situationsOf,
   type Situation,
 } from '../reasoning/likelihood.js';
+import { isMetalId } from '../species/species.js';
 import { drawer } from '../reasoning/sample-observation.js';
 
 /** What one look at one sample recorded: an outcome of its test, by number. */
@@ -57,13 +60,25 @@ export class NamingModel {
           : union(cations, held(0)).flatMap((c) => union(anions, held(1)).map((a) => [c, a]));
     this.answers = this.hypotheses.map((h) => this.answerOf(h));
     const samples = this.hypotheses.map(keyed);
+    const liquids = this.hypotheses.map((h) => keyed(this.liquidOf(h)));
     this.tests = practical.tests.map((planned) => ({
       planned,
       logs: [],
       explained: [],
       numbers: new Map(),
-      situations: situationsOf(planned.test, samples, planned.variant),
+      situations: situationsOf(
+        planned.test,
+        unknownsOf(practical).some((s) => appliesTo(planned.test, s)) ? samples : liquids,
+        planned.variant,
+      ),
     }));
+  }
+
+  /** What would be in the liquid kept of such a sample; itself where none is kept. */
+  private liquidOf(ions: readonly string[]): readonly string[] {
+    const keeping = this.practical.tests.find((t) => t.keeps);
+    const form = isMetalId(ions[0] ?? '') ? 'metal' : 'solid';
+    return (keeping && liquidLeft(keeping, { ions, form })?.ions) ?? ions;
   }
 
   private answerOf(ions: readonly string[]): string {
@@ -71,16 +86,24 @@ export class NamingModel {
     return asks === 'cation' ? ions[0]! : asks === 'anion' ? (ions[1] ?? ions[0]!) : ions.join();
   }
 
+  /** What the test numbered so looks at of a sample: the sample, or the liquid kept of it. */
+  lookedAt(test: number, sample: PracticalSample): PracticalSample | undefined {
+    const { planned } = this.tests[test]!;
+    const kept = this.practical.samples.find((s) => s.from?.sample === sample.key);
+    return [sample, kept].find((s) => s && isDoneOn(planned, s));
+  }
+
   /** Looks at a sample with the test numbered so; undefined where the test is not for it. */
   observe(test: number, sample: PracticalSample, random: () => number): Outcome | undefined {
     const model = this.tests[test]!;
-    if (!appliesTo(model.planned.test, sample)) return undefined;
+    const looked = this.lookedAt(test, sample);
+    if (!looked) return undefined;
     const key = `${test} ${sample.key}`;
     let draw = this.drawers.get(key);
     if (!draw) {
       const { planned } = model;
       draw = drawer(
-        situationOf(planned.test, sample.ions, planned.variant, sample.form),
+        situationOf(planned.test, looked.ions, planned.variant, looked.form),
         planned.attributes,
         this.slipFactor,
       );

@@ -7,7 +7,6 @@
 import { stationWords, rotaProblemOf } from '../planning/lesson-rota.js';
 import { seededRandom } from '../planning/random.js';
 import type { RotaTask } from '../planning/rota-problem.js';
-import { isDoneOn } from '../practicals/evidence.js';
 import { unknownsOf, type PracticalSample } from '../practicals/practical.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import { NamingModel, type Outcome } from './naming-model.js';
@@ -262,14 +261,13 @@ class Rehearsal {
   }
 
   jobsOf(group: number, samples: readonly PracticalSample[]): Job[] {
-    const { practical, schedule } = this.plan;
+    const { schedule } = this.plan;
     const starts = new Map(schedule?.filter((s) => s.group === group + 1).map((s) => [s.task, s.start]));
     return this.tasks
       .map((task, i): Job => {
-        const planned = practical.tests[this.testNumbers[i]!]!;
         return {
           test: this.testNumbers[i]!,
-          samples: samples.filter((s) => isDoneOn(planned, s)),
+          samples: samples.filter((s) => this.model.lookedAt(this.testNumbers[i]!, s)),
           attended: task.attended,
           unattended: task.unattended ?? 0,
           station: this.stations.indexOf(task.station),

@@ -2,7 +2,15 @@
  * What is fixed about a bench once its lesson is made: its samples and its tests. It never changes, so a
  * process may remember it; what can change (seat, session, the lesson's state) is never remembered.
  */
-import { attributeOf, isTestId, testOf, type Practical, type StudentBody } from '@kivex/core';
+import {
+  attributeOf,
+  isTestId,
+  samplesOfGroup,
+  sourcesOf,
+  testOf,
+  type Practical,
+  type StudentBody,
+} from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -32,33 +40,46 @@ export class BenchSettingsService {
   async of(groupId: string, lessonId: string): Promise<BenchSetting> {
     const known = this.remembered.get(groupId);
     if (known) return known;
-    const [lesson, samples] = await Promise.all([
-      this.lessons.findOneOrFail({ where: { id: lessonId }, relations: { practicalVersion: true } }),
-      this.samplesOf({ groupId, lessonId }),
-    ]);
-    const setting = {
-      samples: new Set(samples.map((s) => s.id)),
-      tests: lesson.practicalVersion.document.tests,
-    };
+    const document = await this.documentOf(lessonId);
+    const samples = await this.samplesOf({ groupId, lessonId }, document);
+    const setting = { samples: new Set(samples.map((s) => s.id)), tests: document.tests };
     const oldest = this.remembered.size >= mostRemembered ? this.remembered.keys().next().value : undefined;
     if (oldest !== undefined) this.remembered.delete(oldest);
     this.remembered.set(groupId, setting);
     return setting;
   }
 
-  /** The samples on a group's bench: all knowns, its own unknowns in an order that tells nothing. */
-  async samplesOf(student: Pick<StudentCaller, 'groupId' | 'lessonId'>): Promise<LessonSample[]> {
-    const [all, given] = await Promise.all([
+  private async documentOf(lessonId: string): Promise<Practical> {
+    const lesson = await this.lessons.findOneOrFail({
+      where: { id: lessonId },
+      relations: { practicalVersion: true },
+    });
+    return lesson.practicalVersion.document;
+  }
+
+  /**
+   * The samples on a group's bench: all knowns, its own unknowns in an order that tells nothing, each followed by the
+   * liquid kept of it.
+   */
+  async samplesOf(
+    student: Pick<StudentCaller, 'groupId' | 'lessonId'>,
+    practical?: Practical,
+  ): Promise<LessonSample[]> {
+    const [all, given, document] = await Promise.all([
       this.views.samplesOf(student.lessonId),
       this.unknowns.findBy({ groupId: student.groupId }),
+      practical ?? this.documentOf(student.lessonId),
     ]);
-    const mine = new Set(given.map((g) => g.sampleId));
+    const sources = sourcesOf(all, document);
+    const own = samplesOfGroup(
+      all,
+      given.map((g) => g.sampleId),
+      sources,
+    );
     return [
-      ...all.filter((s) => s.role === 'known'),
-      ...all
-        .filter((s) => s.role === 'unknown' && mine.has(s.id))
-        .sort((a, b) => a.label.localeCompare(b.label)),
-    ];
+      ...own.filter((s) => s.role === 'known'),
+      ...own.filter((s) => s.role === 'unknown').sort((a, b) => a.label.localeCompare(b.label)),
+    ].flatMap((sample) => [sample, ...own.filter((s) => sources.get(s.id) === sample.id)]);
   }
 }
 

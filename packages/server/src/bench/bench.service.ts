@@ -3,6 +3,7 @@ import type { Bench, Feedback } from '@kivex/contract';
 import {
   holdsOf,
   isDoneOn,
+  sourcesOf,
   syllabusFor,
   testOf,
   type Practical,
@@ -69,6 +70,7 @@ export class BenchService {
     ]);
     const { document } = lesson.practicalVersion;
     const begun = lesson.state !== 'planned';
+    const sources = sourcesOf(samples, document);
     return {
       me: { id: student.id, name: student.name },
       lesson: {
@@ -86,16 +88,16 @@ export class BenchService {
           .sort((a, b) => a.name.localeCompare(b.name)),
       },
       samples: begun
-        ? samples.map(({ id, role, label, ions, position }) => {
-            const form = document.samples[position]?.form ?? 'solid';
+        ? samples.map(({ id, role, label, position }) => {
+            const { form = 'solid', from } = document.samples[position] ?? {};
+            const source = sources.get(id);
             // Which tests are done on a sample follows from its form, which anyone can see.
             return {
               id,
               role,
               label,
-              tests: document.tests
-                .filter((t) => isDoneOn(t, { key: id, role, ions, form, difficulty: 1 }))
-                .map((t) => t.test),
+              ...(from && source !== undefined ? { from: { sample: source, test: from.test } } : {}),
+              tests: document.tests.filter((t) => isDoneOn(t, { role, form, from })).map((t) => t.test),
             };
           })
         : [],

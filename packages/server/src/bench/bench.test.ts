@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Bench, Feedback, MarkTable, WireEvent } from '@kivex/contract';
-import { emptyPractical } from '@kivex/core';
+import { emptyPractical, shippedPracticals } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { ownLesson } from '../testing/own-school.js';
 import { benchOf, Client, entry, join, makeLesson, saw, send, serve } from '../testing/test-server.js';
@@ -36,6 +36,43 @@ describe('what a student’s device is told', () => {
     expect(ids.every((id) => id[14] === '4')).toBe(true);
     const labels = bench.samples.filter((s) => s.role === 'unknown').map((s) => s.label);
     expect(labels).toEqual([...labels].sort());
+  });
+  test('the liquid kept of a jar stands beside it, holds nothing anybody can read, and is marked with it', async () => {
+    const metals = shippedPracticals.find((p) => /ion in the liquid/.test(p.title))!;
+    const { id: practical } = (
+      await world.teacher.post<{ id: string }>('/api/practicals', {
+        document: { ...metals, unknownsPerGroup: 1 },
+      })
+    ).body;
+    const lesson = await makeLesson(world.teacher, { ...world.school, practical });
+    const ash = await join(world.server, world.school, lesson, 0);
+    const text = (await ash.get('/api/bench')).text;
+    const { samples } = JSON.parse(text) as Bench;
+    const jar = samples.find((s) => s.role === 'unknown')!;
+    expect(samples.map((s) => s.role)).toEqual(['known', 'kept', 'known', 'kept', 'unknown', 'kept']);
+    expect(samples.at(-1)).toEqual({
+      id: expect.any(String),
+      role: 'kept',
+      label: `Liquid from ${jar.label}`,
+      from: { sample: jar.id, test: 'metal-acid' },
+      tests: ['naoh', 'ammonia-solution'],
+    });
+    expect(text).not.toMatch(/"Mg2\+"|"Zn2\+"|"Fe2\+"|"Al3\+"|"molarity"|chloride/);
+    const liquid = samples.at(-1)!.id;
+    const other = lesson.samples.find((s) => s.role === 'kept' && !samples.some((own) => own.id === s.id))!;
+    const hydroxide = { test: 'naoh', variant: 'usual', seen: { precipitate: 'green', excess: 'insoluble' } };
+    const mine = entry({ type: 'observation', sample: liquid, ...hydroxide });
+    const theirs = entry({ type: 'observation', sample: other.id, ...hydroxide });
+    const { accepted, refused } = (await send(ash, [mine, theirs, entry({ type: 'hand-in' })])).body;
+    expect([accepted.includes(mine.id), refused.map((r) => r.id)]).toEqual([true, [theirs.id]]);
+    const { rows } = (await world.teacher.get<MarkTable>(`/api/lessons/${lesson.id}/marks`)).body;
+    const keys = rows.find((r) => r.student.name === 'Ash Tern')!.cells.map((c) => c.key);
+    expect(keys).toContain(`observation:${liquid}:naoh:precipitate`);
+    expect(keys).toContain(`naming:${jar.id}`);
+    expect(keys.some((key) => key.startsWith(`naming:${liquid}`) || key.includes(other.id))).toBe(false);
+    // Nobody makes it up beforehand: its portions are those of the jar it comes from, and no label is printed for it.
+    expect(lesson.samples.find((s) => s.id === liquid)!.from).toBe(jar.id);
+    expect(lesson.groupList.every((g) => g.unknowns.length === 1)).toBe(true);
   });
   test('a gas that chokes puts the test in the fume cupboard for every bench; air can be named', async () => {
     const tube = (key: string, gas: string) =>

@@ -1,10 +1,10 @@
 /** What a demo group might have logged: mostly right, with the slips a class really makes. Seeded, so it repeats. */
-import { outcomeOf, testOf, ionOf, cationIn, type StudentBody } from '@kivex/core';
+import { outcomeOf, testOf, ionOf, cationIn, type SampleRole, type StudentBody } from '@kivex/core';
 import { demoWords } from './demo-data.js';
 
 export interface DemoSample {
   readonly id: string;
-  readonly role: 'known' | 'unknown';
+  readonly role: SampleRole;
   readonly ions: readonly string[];
 }
 export interface DemoStep {

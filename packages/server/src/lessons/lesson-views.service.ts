@@ -7,7 +7,7 @@ import type {
   LessonSample as SampleView,
   StudentName,
 } from '@kivex/contract';
-import { holdsOf, plateKinds, usualPrep, type Practical } from '@kivex/core';
+import { holdsOf, plateKinds, sourcesOf, usualPrep, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { In, Repository } from 'typeorm';
@@ -81,7 +81,7 @@ export class LessonViewsService {
       practicalId: lesson.practicalVersion.practicalId,
       practicalVersion: lesson.practicalVersion.number,
       planning: lesson.planning ?? usualPlanning,
-      samples: samples.map((s) => sampleView(s, lesson.practicalVersion.document)),
+      samples: sampleViews(samples, lesson.practicalVersion.document),
       groupList,
       unseated: inClass
         .filter((s) => !seated.has(s.id))
@@ -143,18 +143,22 @@ export const usualPlanning: LessonPlanning = {
 };
 
 /** A lesson's samples stand in the order of its practical, which is where their keys are. */
-const sampleView = (
-  { id, role, label, ions, difficulty, position }: LessonSample,
-  practical: Practical,
-): SampleView => ({
-  id,
-  key: practical.samples[position]?.key ?? id,
-  role,
-  label,
-  ions,
-  holds: holdsOf({ ions }),
-  difficulty,
-});
+function sampleViews(samples: readonly LessonSample[], practical: Practical): SampleView[] {
+  const sources = sourcesOf(samples, practical);
+  return samples.map(({ id, role, label, ions, difficulty, position }) => {
+    const from = sources.get(id);
+    return {
+      id,
+      key: practical.samples[position]?.key ?? id,
+      role,
+      ...(from === undefined ? {} : { from }),
+      label,
+      ions,
+      holds: holdsOf({ ions }),
+      difficulty,
+    };
+  });
+}
 
 function headOf(lesson: Lesson, groups: number, students: number): LessonHead {
   return {

@@ -1,6 +1,6 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
 import type { LessonPlanning, LessonState } from '@kivex/contract';
-import { jarCodes, knownLabel, safetyStops } from '@kivex/core';
+import { jarCodes, keptLabel, knownLabel, safetyStops, type PracticalSample } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
@@ -80,10 +80,16 @@ export class LessonsService {
     const unknowns = document.samples.filter((s) => s.role === 'unknown');
     const codes = jarCodes(unknowns.length, secureRandom);
     // Ids of samples reach students: they must not tell the order in which the practical lists them.
+    const labelOf = (sample: PracticalSample): string =>
+      sample.role === 'known'
+        ? knownLabel(sample)
+        : sample.role === 'kept'
+          ? keptLabel(labelOf(document.samples.find((s) => s.key === sample.from!.sample)!))
+          : `Jar ${codes[unknowns.indexOf(sample)]}`;
     const samples = document.samples.map((sample, position) => ({
       id: uuidv4(),
       role: sample.role,
-      label: sample.role === 'known' ? knownLabel(sample) : `Jar ${codes[unknowns.indexOf(sample)]}`,
+      label: labelOf(sample).slice(0, 80),
       ions: [...sample.ions],
       difficulty: sample.difficulty,
       position,

@@ -1,6 +1,6 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
 import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
-import { lessonMarks, readGroup } from '@kivex/core';
+import { lessonMarks, readGroup, samplesOfGroup, sourcesOf, type MarkedSample } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { setImmediate as breath } from 'node:timers/promises';
@@ -115,19 +115,19 @@ export class MarksService {
       this.views.samplesOf(lesson.id),
       this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
     ]);
+    const sources = sourcesOf(samples, document);
     const computedAt = new Date();
     const drafts: MarkDraft[] = [];
     for (const group of all.filter((g) => wanted(g.id))) {
       const events = await this.log.ofGroup(group.id, db);
       const record = readGroup(events);
-      const own = samples
-        .filter((s) => s.role === 'known' || group.unknowns.includes(s.id))
-        .map(({ id, role, ions, position }) => ({
-          id,
-          role,
-          ions,
-          form: document.samples[position]?.form ?? 'solid',
-        }));
+      const own = samplesOfGroup(samples, group.unknowns, sources).map(
+        ({ id, role, ions, position }): MarkedSample => {
+          const { form = 'solid', from } = document.samples[position] ?? {};
+          const leftOf = sources.get(id);
+          return { id, role, ions, form, from, ...(leftOf === undefined ? {} : { leftOf }) };
+        },
+      );
       const rows: QueryDeepPartialEntity<MarkRow>[] = [];
       for (const { id: studentId } of group.students) {
         if (lesson.state === 'running' && record.handedIn[studentId] === undefined) continue;

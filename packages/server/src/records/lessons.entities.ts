@@ -1,4 +1,5 @@
 import type { LessonPlanning, LessonState } from '@kivex/contract';
+import type { SampleRole } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
 import { School, SchoolClass, Staff, Student } from './people.entities.js';
@@ -76,7 +77,7 @@ export class LessonSample {
   @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'lessonId' })
   lesson: Relation<Lesson>;
-  @Column({ type: 'varchar', length: 8 }) role: 'known' | 'unknown';
+  @Column({ type: 'varchar', length: 8 }) role: SampleRole;
   @Column({ type: 'varchar', length: 80 }) label: string;
   /** What it truly holds. Never sent to a student before release. */
   @JsonColumn() ions: string[];

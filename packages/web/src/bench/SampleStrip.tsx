@@ -3,6 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { BenchSample } from '@kivex/contract';
 import { decisive, standing, type GroupRecord } from '@kivex/core';
 import { shownResults } from '../kit/well/results.js';
+import { shortTestName } from './TestChoice.js';
 import { Well } from '../kit/well/Well.js';
 
 interface SampleStripProps {
@@ -27,6 +28,11 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
         const entries = standing(record, sample.id).filter((e) => e.body.test === test);
         const entry = decisive(entries);
         const shown = entry ? shownResults(entry.body.test, entry.body.seen)[0] : undefined;
+        const { from } = sample;
+        const notYet =
+          from && !standing(record, from.sample).some((e) => e.body.test === from.test)
+            ? `after: ${shortTestName(from.test)}`
+            : undefined;
         return (
           <chakra.button
             key={sample.id}
@@ -57,9 +63,9 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
             />
             <span style={{ lineHeight: 1.15 }}>
               {sample.label}
-              {shown && (
+              {(shown ?? notYet) && (
                 <chakra.span display="block" fontSize="sm" color="ink.soft" fontWeight="400">
-                  {shown.word}
+                  {shown?.word ?? notYet}
                 </chakra.span>
               )}
             </span>

@@ -1,7 +1,6 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import { Box, chakra } from '@chakra-ui/react';
-import { attributeOf, testOf } from '@kivex/core';
-import type { Lesson, MarkCell, MarkRow, MarkTable } from '@kivex/contract';
+import type { MarkCell, MarkRow, MarkTable } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, RotateCcw, Send } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
@@ -14,6 +13,7 @@ import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMarks, useMove } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
 import { MarkDesk } from './MarkDesk.js';
+import { columnsOf } from './mark-columns.js';
 
 const Head = chakra('th', {
   base: {
@@ -230,73 +230,6 @@ export default function MarkPage() {
 }
 
 const noRows: readonly MarkRow[] = [];
-
-interface Column {
-  readonly key: string;
-  readonly title: string;
-  /** What is marked, in a word or two. */
-  readonly kind: string;
-  /** Each student has other jars here; the cell says which. */
-  readonly jar: boolean;
-  readonly of: (row: MarkRow) => MarkCell | undefined;
-}
-
-/** What follows the sample in the key of an observation, in the order of the practical; with how it is headed. */
-function looks({ practical }: Lesson): readonly { readonly suffix: string; readonly saw: string }[] {
-  return practical.tests.flatMap(({ test: id, attributes }, at) => {
-    const test = testOf(id);
-    const several = attributes.filter((a) => attributeOf(test, a).reads !== 'glass-colour');
-    return several.map((attribute, i) => ({
-      suffix: at === 0 && i === 0 ? '' : `:${id}:${attribute}`,
-      saw:
-        practical.tests.length === 1 && several.length === 1
-          ? 'saw'
-          : `${test.name.split(/[:,]/)[0]}${several.length > 1 ? `, ${attribute}` : ''}`,
-    }));
-  });
-}
-
-/** Labelled salts by name; jars by their place on the student's own bench, so that no column stands empty. */
-function columnsOf(lesson: Lesson, rows: readonly MarkRow[]): Column[] {
-  const unknowns = new Set(lesson.samples.filter((s) => s.role === 'unknown').map((s) => s.id));
-  const jars = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, i) => i);
-  const jarOf = (row: MarkRow, n: number) =>
-    [...new Set(row.cells.map((c) => c.sample))].filter((id) => unknowns.has(id))[n];
-  const cell = (row: MarkRow, key: string) => row.cells.find((c) => c.key === key);
-  const observed = looks(lesson);
-  const used = new Set(rows.flatMap((row) => row.cells.map((c) => c.key)));
-  return [
-    ...lesson.samples
-      .filter((s) => s.role === 'known')
-      .flatMap((s) =>
-        observed
-          .filter(({ suffix }) => used.has(`observation:${s.id}${suffix}`))
-          .map(({ suffix, saw }): Column => ({
-            key: s.id + suffix,
-            title: s.holds,
-            kind: saw,
-            jar: false,
-            of: (row) => cell(row, `observation:${s.id}${suffix}`),
-          })),
-      ),
-    ...jars.flatMap((n): Column[] => [
-      ...observed.map(({ suffix, saw }, i): Column => ({
-        key: `saw-${n}${suffix}`,
-        title: `Jar ${n + 1}`,
-        kind: saw,
-        jar: i === 0,
-        of: (row) => cell(row, `observation:${jarOf(row, n)}${suffix}`),
-      })),
-      {
-        key: `named-${n}`,
-        title: `Jar ${n + 1}`,
-        kind: 'named',
-        jar: false,
-        of: (row) => cell(row, `naming:${jarOf(row, n)}`),
-      },
-    ]),
-  ];
-}
 
 function consequences(table: MarkTable, state: string, nextOpen: () => void): Consequence[] {
   const unmarked = table.rows.filter((r) => !r.cells.length).length;

@@ -5,7 +5,6 @@ import {
   discriminationOf,
   holdsOf,
   isTestId,
-  knownLabel,
   unknownsOf,
   type PlanAdvice,
   type Practical,
@@ -35,6 +34,7 @@ import { AboutSection } from './AboutSection.js';
 import { isChanged, useDraft } from './draft-store.js';
 import { addPractical, usePractical, useSyllabus, ships } from './practical-queries.js';
 import { freeKey } from './read-sample.js';
+import { labelIn } from './sample-label.js';
 import { SamplesSection } from './SamplesSection.js';
 import { plannedFrom, TestsSection } from './TestsSection.js';
 
@@ -205,8 +205,7 @@ export default function PracticalPage() {
       : []),
   ];
   const nameOf = (sample: Practical['samples'][number]) => ({
-    label:
-      sample.role === 'known' ? knownLabel(sample) : `Unknown ${unknownsOf(practical).indexOf(sample) + 1}`,
+    label: labelIn(practical, sample),
     holds: holdsOf(sample),
   });
   const chooseRoom = (roomId: string) => {

@@ -7,7 +7,11 @@ import {
   cationIn,
   holdsOf,
   isBlank,
+  keptOf,
+  knownsOf,
   speciesName,
+  testOf,
+  unknownsOf,
   syllabusFor,
   usualSample_M,
   type Practical,
@@ -36,6 +40,7 @@ export function SamplesSection({
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState(false);
   const { samples } = practical;
+  const liquids = keptOf(practical);
   const usualForm = samples.find((s) => s.form === 'solid' || s.form === 'solution')?.form;
   const put = (role: PracticalSample['role']) => {
     const read = readSample(typed);
@@ -102,7 +107,7 @@ export function SamplesSection({
           label="Samples"
           heads={['Role', 'Holds', 'Form', 'mol/dm³', 'Difficulty', 'Everyday name', 'Looks like', '']}
         >
-          {samples.map((sample) => (
+          {[...knownsOf(practical), ...unknownsOf(practical)].map((sample) => (
             <tr key={sample.key}>
               <Cell>
                 <Select
@@ -194,6 +199,18 @@ export function SamplesSection({
                   <Trash2 size={16} aria-hidden />
                 </Button>
               </Cell>
+            </tr>
+          ))}
+        </Table>
+      )}
+      {liquids.length > 0 && (
+        <Table label="Liquids kept" heads={['Liquid kept', 'after', 'holds', 'mol/dm³']}>
+          {liquids.map((liquid) => (
+            <tr key={liquid.key}>
+              <Cell>{holdsOf(samples.find((s) => s.key === liquid.from!.sample)!)}</Cell>
+              <Cell>{testOf(liquid.from!.test).name}</Cell>
+              <Cell>{holdsOf(liquid)}</Cell>
+              <Cell>{Number(liquid.molarity!.toPrecision(2))}</Cell>
             </tr>
           ))}
         </Table>

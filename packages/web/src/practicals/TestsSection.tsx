@@ -4,10 +4,12 @@ import {
   allTests,
   attendedMinutes,
   isTestId,
+  keepingLiquids,
   reagentOf,
   syllabusFor,
   testOf,
   variantOf,
+  whyNotKept,
   type PlannedTest,
   type Practical,
   type TestId,
@@ -220,6 +222,7 @@ export function TestsSection({
                 </Select>
               </Labelled>
             </Box>
+            {test.leavesLiquid && <Liquid practical={practical} planned={planned} change={change} />}
             <chakra.details>
               <chakra.summary cursor="pointer" fontWeight="600">
                 Strengths, and steps for the teacher or the fume cupboard only
@@ -287,6 +290,36 @@ export function TestsSection({
           </Tile>
         );
       })}
+    </Box>
+  );
+}
+
+/** Whether the liquid a test leaves is kept for later tests, and why it cannot be where it cannot. */
+function Liquid({
+  practical,
+  planned,
+  change,
+}: {
+  readonly practical: Practical;
+  readonly planned: PlannedTest;
+  readonly change: (part: Partial<Practical>) => void;
+}) {
+  const why = whyNotKept(practical.samples, planned);
+  return (
+    <Box>
+      <Choices
+        label={`The liquid ${testOf(planned.test).name} leaves`}
+        choices={[{ id: 'keep' as const, label: 'Its liquid is kept for later tests' }]}
+        chosen={planned.keeps ? ['keep'] : []}
+        toggle={() => {
+          if (planned.keeps || !why) change(keepingLiquids(practical, planned.test, !planned.keeps));
+        }}
+      />
+      {why && (
+        <chakra.p fontSize="sm" color="ink.soft" mt="1">
+          {why}
+        </chakra.p>
+      )}
     </Box>
   );
 }

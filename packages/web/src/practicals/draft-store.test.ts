@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { emptyPractical, type Practical } from '@kivex/core';
+import { emptyPractical, shippedPracticals, type Practical } from '@kivex/core';
 
 // The store keeps its drafts in the tab's own storage.
 const kept = new Map<string, string>();
@@ -56,5 +56,23 @@ describe('the practical being edited', () => {
       ],
     });
     expect(Object.keys(store().draft!.samples[0]!)).not.toContain('set');
+  });
+  test('the liquids it keeps follow the samples they come from', () => {
+    const metals = shippedPracticals.find((p) => /ion in the liquid/.test(p.title))!;
+    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    store().open('m', metals, 1);
+    store().change({
+      samples: metals.samples
+        .filter((s) => s.key !== 'jar-b')
+        .map((s) => (s.key === 'jar-a' ? { ...s, ions: ['Cu'] } : s)),
+    });
+    const kept = (key: string) => store().draft!.samples.find((s) => s.from?.sample === key)?.ions;
+    expect([kept('jar-a'), kept('jar-b'), kept('jar-c')]).toEqual([
+      ['H+', 'Cl-'],
+      undefined,
+      ['Fe2+', 'Cl-'],
+    ]);
+    store().undo();
+    expect(store().draft).toEqual(metals);
   });
 });

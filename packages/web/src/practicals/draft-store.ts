@@ -1,5 +1,5 @@
 /** The practical being edited: every change can be undone, and a reload loses nothing. */
-import type { Practical } from '@kivex/core';
+import { withKeptLiquids, type Practical } from '@kivex/core';
 import { create } from 'zustand';
 
 interface Kept {
@@ -38,6 +38,8 @@ const keep = (id: string | undefined, draft: Practical, from: number): void => {
 };
 /** Fields set to undefined are taken out: a file has no such thing. */
 const tidy = (practical: Practical): Practical => JSON.parse(JSON.stringify(practical)) as Practical;
+/** Kept liquids follow the samples and tests they come from. */
+const followed = (practical: Practical): Practical => tidy(withKeptLiquids(tidy(practical)));
 
 export const useDraft = create<DraftState>((set, get) => ({
   id: undefined,
@@ -60,7 +62,7 @@ export const useDraft = create<DraftState>((set, get) => ({
   change: (part) => {
     const { id, draft, from, past } = get();
     if (!draft) return;
-    const next = tidy({ ...draft, ...part });
+    const next = followed({ ...draft, ...part });
     keep(id, next, from);
     set({ draft: next, past: [...past, draft].slice(-mostPast) });
   },

@@ -26,7 +26,8 @@ export function BenchTile({ bench, samples, devices, truth, quiet, now, answer }
   const trouble = bench.contradictions[0];
   const done = group.students.length > 0 && bench.handedIn === group.students.length;
   const line = call ? 'saffron' : trouble ? 'saffron.line' : done ? 'verdigris' : 'slate.200';
-  const knowns = samples.filter((s) => s.role === 'known');
+  const liquidOf = (id: string) => samples.filter((s) => s.from === id);
+  const knowns = samples.filter((s) => s.role === 'known').flatMap((s) => [s, ...liquidOf(s.id)]);
   const unknowns = samples.filter((s) => group.unknowns.includes(s.id));
   return (
     <Tile
@@ -88,6 +89,9 @@ export function BenchTile({ bench, samples, devices, truth, quiet, now, answer }
             p="1.5"
           >
             <SampleWell record={record} sample={s.id} size={38} />
+            {liquidOf(s.id).map((liquid) => (
+              <SampleWell key={liquid.id} record={record} sample={liquid.id} size={38} />
+            ))}
             <Box minW="0" fontSize="sm" lineHeight="1.2">
               <chakra.div fontFamily="mono" fontWeight="600">
                 {s.label}

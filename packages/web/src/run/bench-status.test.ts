@@ -82,4 +82,19 @@ describe('what the board says of a bench', () => {
     ]);
     expect(two!.contradictions.map((c) => c.kind)).toEqual(['name-does-not-follow']);
   });
+  test('liquids kept of its own samples count as samples of the bench, those of others do not', () => {
+    const liquid = (id: string, from: string) => ({
+      id,
+      role: 'kept',
+      from,
+      label: `Liquid from ${from}`,
+      ions: [],
+    });
+    const keeping = {
+      ...lesson,
+      samples: [...lesson.samples, liquid('lk', 'k'), liquid('l1', 'j1'), liquid('l2', 'j2')],
+    } as unknown as Lesson;
+    const [one] = benchStatuses(keeping, [saw('g1', 'a', 'l1', 'lilac'), saw('g1', 'a', 'l2', 'lilac')]);
+    expect([one!.samples, one!.logged]).toEqual([4, 1]);
+  });
 });

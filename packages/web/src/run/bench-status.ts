@@ -4,6 +4,7 @@ import {
   contradictionsOf,
   decisive,
   readGroup,
+  samplesOfGroup,
   standing,
   syllabusFor,
   type Contradiction,
@@ -25,13 +26,13 @@ export interface BenchStatus {
 
 /** The state of every bench of a lesson, in order of the benches. */
 export function benchStatuses(lesson: Lesson, events: readonly WireEvent[]): BenchStatus[] {
-  const knowns = lesson.samples.filter((s) => s.role === 'known').map((s) => s.id);
+  const sources = new Map(lesson.samples.flatMap((s) => (s.from ? [[s.id, s.from] as const] : [])));
   const { cations } = syllabusFor(lesson.practical);
   const perGroup = new Map<string, WireEvent[]>();
   for (const event of events) perGroup.set(event.group, [...(perGroup.get(event.group) ?? []), event]);
   return lesson.groupList.map((group) => {
     const record = readGroup(perGroup.get(group.id) ?? []);
-    const own = [...knowns, ...group.unknowns];
+    const own = samplesOfGroup(lesson.samples, group.unknowns, sources).map((s) => s.id);
     return {
       group,
       record,

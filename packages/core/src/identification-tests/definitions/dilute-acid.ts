@@ -12,6 +12,7 @@ import {
   slip,
   step,
   tubes,
+  tubesForLiquid,
   uses,
 } from '../test-parts.js';
 import { limewaterSeen } from './limewater-attribute.js';
@@ -65,7 +66,12 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
   attendedMinutes: 3,
   unattendedMinutes: 0,
   stations: [],
-  apparatus: [...tubes, piece('delivery tube with bung'), piece('tubes for limewater', 'sample')],
+  apparatus: [
+    ...tubes,
+    piece('delivery tube with bung'),
+    piece('tubes for limewater', 'sample'),
+    ...tubesForLiquid,
+  ],
   steps: [
     step('Put a little of the solid, or 1 cm³ of the solution, in a tube.'),
     step('Have 2 cm³ of clear limewater ready in a second tube, with the delivery tube dipping in.', {
@@ -87,6 +93,13 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
       waitSeconds: 120,
       when: 'cloud',
     }),
+    step(
+      'The liquid is kept: add more, a little at a time, until it no longer fizzes and some is left. The acid is then used up. Pour the liquid off into a clean tube and label it with the sample’s name and “liquid”.',
+      {
+        whenKept: true,
+        why: 'Acid that is left would eat up the first drops of alkali, and nothing would fall out.',
+      },
+    ),
   ],
   preparations: [
     { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24, when: 'limewater' },
@@ -101,6 +114,7 @@ export const diluteAcidTest: TestDefinition = {
   family: 'anion',
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.3 },
+  leavesLiquid: true,
   points: ['effervescence', 'limewater'],
   attributes: [effervescence, limewaterSeen(true), warms, cloud],
   variants: [

@@ -2,7 +2,19 @@
 import type { SpeciesId } from '../../species/species.js';
 import type { MetalId } from '../../species/substance.js';
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { care, complete, none, piece, pigment, slip, solidIn, step, tubes, uses } from '../test-parts.js';
+import {
+  care,
+  complete,
+  none,
+  piece,
+  pigment,
+  slip,
+  solidIn,
+  step,
+  tubes,
+  tubesForLiquid,
+  uses,
+} from '../test-parts.js';
 import { effervescence, warms } from './dilute-acid.js';
 
 const metal = <const Id extends SpeciesId>(
@@ -22,6 +34,7 @@ export const metalAcidTest: TestDefinition = {
   family: 'metal',
   forms: ['metal'],
   takes: { solution_mL: 1, solid_g: 0.1 },
+  leavesLiquid: true,
   attributes: [
     effervescence,
     warms,
@@ -42,7 +55,7 @@ export const metalAcidTest: TestDefinition = {
       attendedMinutes: 3,
       unattendedMinutes: 3,
       stations: [],
-      apparatus: [...tubes, piece('tweezers')],
+      apparatus: [...tubes, piece('tweezers'), ...tubesForLiquid],
       steps: [
         step('Put 3 cm³ of dilute acid in a tube in a rack.', {
           uses: [uses('HCl', { volume_mL: 3, molarity: 1 })],
@@ -55,6 +68,13 @@ export const metalAcidTest: TestDefinition = {
         step('Wait until it has died down. Log whether any metal is left, and look at the liquid.', {
           when: 'residue',
         }),
+        step(
+          'The liquid is kept: add more, a little at a time, until it no longer fizzes and some is left. The acid is then used up. Pour the liquid off into a clean tube and label it with the sample’s name and “liquid”.',
+          {
+            whenKept: true,
+            why: 'Acid that is left would eat up the first drops of alkali, and nothing would fall out.',
+          },
+        ),
       ],
       preparations: [{ task: 'Metals in small pieces, sanded clean', hoursBefore: 1 }],
       waste: 'Rinse metal and dry it for the next class. Acid: sink, with water.',

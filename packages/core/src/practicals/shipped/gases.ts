@@ -1,4 +1,5 @@
 /** Gases from metals and carbonates (ages 11 to 14), and gases by their tests. */
+import { keepingLiquids } from '../kept-liquid.js';
 import type { Practical } from '../practical.js';
 import { known, planned, practical, unknown } from './parts.js';
 
@@ -26,6 +27,37 @@ export const metalsAndAcid: Practical = practical({
   ],
   before: [['metal-acid', 'lit-splint']],
 });
+
+/** Metal, gas, and the ion in what is left: the liquid of each is kept for hydroxide and ammonia. */
+export const metalsAndTheirIons: Practical = keepingLiquids(
+  practical({
+    title: 'Metal, gas and the ion in the liquid',
+    summary:
+      'Dissolve a strip of metal in dilute acid, test the gas, keep the liquid, and name the metal by the ion in it.',
+    syllabus: 'extended',
+    asks: 'metal',
+    minutes: 75,
+    samples: [
+      known('magnesium', ['Mg'], metal),
+      known('zinc', ['Zn'], metal),
+      unknown('a', ['Mg'], 2, metal),
+      unknown('b', ['Zn'], 3, metal),
+      unknown('c', ['Fe'], 2, metal),
+      unknown('d', ['Al'], 4, metal),
+    ],
+    tests: [
+      // Weaker acid: all of it is used up, and the tube must not get hotter than a hand bears.
+      planned('metal-acid', 'usual', ['effervescence', 'warms'], { minutes: 3, strengths: { HCl: 0.5 } }),
+      planned('lit-splint', 'usual', ['splint'], { on: 'unknowns' }),
+      planned('naoh', 'usual', ['precipitate', 'excess']),
+      // Zinc and aluminium alike dissolve in hydroxide; ammonia parts them.
+      planned('ammonia-solution', 'usual', ['precipitate', 'excess'], { on: 'unknowns' }),
+    ],
+    before: [['metal-acid', 'lit-splint']],
+  }),
+  'metal-acid',
+  true,
+);
 
 export const gasesFromJars: Practical = practical({
   title: 'Four gases and their tests',

@@ -2,7 +2,7 @@
 import type { Practical } from '../practical.js';
 import { familiesBySpots, halidesByLayer } from './families.js';
 import { flameBySplint, flameBySwab, flameColoursOfUnlabelledJars } from './flame-colours.js';
-import { carbonatesUnderEverydayNames, gasesFromJars, metalsAndAcid } from './gases.js';
+import { carbonatesUnderEverydayNames, gasesFromJars, metalsAndAcid, metalsAndTheirIons } from './gases.js';
 import {
   ammoniumAndAmmonia,
   anionsInSolution,
@@ -18,6 +18,7 @@ export const shippedPracticals: readonly Practical[] = [
   flameBySplint,
   flameBySwab,
   metalsAndAcid,
+  metalsAndTheirIons,
   gasesFromJars,
   carbonatesUnderEverydayNames,
   hydroxidePrecipitates,
