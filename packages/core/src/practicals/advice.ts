@@ -16,13 +16,31 @@ function asSample({ samples }: Practical, { key, ions, form }: PracticalSample):
   return { ions, form, ...(kept ? { left: kept.ions } : {}) };
 }
 
-/** What `discriminate` says of a practical's unknowns with its tests, samples in the order of the practical. */
-export const discriminationOf = (practical: Practical): Discrimination =>
-  discriminate(
-    unknownsOf(practical).map((s) => asSample(practical, s)),
+/**
+ * What `discriminate` says of a practical's unknowns with its tests, samples in the order of the practical. Tests on a
+ * kept liquid need the test that leaves it.
+ */
+export function discriminationOf(practical: Practical): Discrimination {
+  const unknowns = unknownsOf(practical);
+  const found = discriminate(
+    unknowns.map((s) => asSample(practical, s)),
     practical.tests.map((t) => t.test),
     Object.fromEntries(practical.tests.map((t) => [t.test, t.attributes])),
   );
+  const { tests, minutes } = found.smallest;
+  const onLiquid = tests.some((id) => !unknowns.some((s) => testOf(id).forms.includes(s.form)));
+  const leaving = onLiquid ? practical.tests.filter((t) => t.keeps && !tests.includes(t.test)) : [];
+  return {
+    ...found,
+    smallest: {
+      tests: [...leaving.map((t) => t.test), ...tests],
+      minutes: leaving.reduce(
+        (sum, t) => sum + variantOf(testOf(t.test), t.variant).attendedMinutes,
+        minutes,
+      ),
+    },
+  };
+}
 
 /** Attended minutes one group spends at the tests, all samples together. */
 export function attendedMinutes(practical: Practical): number {

@@ -131,7 +131,11 @@ describe('a practical that keeps its liquids', () => {
     ]);
   });
   test('tells its metals apart by the ion in the liquid, which acid alone does not', () => {
-    expect(discriminationOf(metals).inseparable).toEqual([]);
+    expect(discriminationOf(metals)).toMatchObject({
+      inseparable: [],
+      // No liquid without the acid that leaves it.
+      smallest: { tests: ['metal-acid', 'naoh', 'ammonia-solution'], minutes: 9 },
+    });
     expect(discriminationOf(without).inseparable.length).toBeGreaterThan(0);
     expect(adviceFor(metals).filter((a) => a.tone === 'stop' || a.tone === 'look')).toEqual([]);
   });

@@ -278,7 +278,7 @@ export default function PracticalPage() {
             },
             {
               id: 'samples',
-              name: `Samples (${practical.samples.length})`,
+              name: `Samples (${practical.samples.filter((s) => s.role !== 'kept').length})`,
               show: () => <SamplesSection practical={practical} change={change} />,
             },
             {

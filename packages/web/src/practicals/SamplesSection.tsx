@@ -27,6 +27,7 @@ import { Select } from '../kit/Select.js';
 import { Cell, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { freeKey, readSample } from './read-sample.js';
+import { labelIn } from './sample-label.js';
 
 const formWords = { solid: 'solid', solution: 'solution', gas: 'gas', metal: 'metal' } as const;
 
@@ -207,7 +208,7 @@ export function SamplesSection({
         <Table label="Liquids kept" heads={['Liquid kept', 'after', 'holds', 'mol/dm³']}>
           {liquids.map((liquid) => (
             <tr key={liquid.key}>
-              <Cell>{holdsOf(samples.find((s) => s.key === liquid.from!.sample)!)}</Cell>
+              <Cell>{labelIn(practical, liquid)}</Cell>
               <Cell>{testOf(liquid.from!.test).name}</Cell>
               <Cell>{holdsOf(liquid)}</Cell>
               <Cell>{Number(liquid.molarity!.toPrecision(2))}</Cell>
