@@ -30,6 +30,9 @@ export type ReagentId =
   | 'CoCl2-paper'
   | 'litmus'
   | 'starch-iodide-paper'
+  | 'KI'
+  | 'KSCN'
+  | 'MgSO4'
   | 'metal'
   | 'water';
 
@@ -212,6 +215,27 @@ export const reagents: readonly Reagent[] = every<ReagentId>()([
     id: 'starch-iodide-paper',
     name: 'starch-iodide paper',
     bench_M: null,
+    source: 'school-safety',
+    bands: [low()],
+  },
+  {
+    id: 'KI',
+    name: 'potassium iodide solution',
+    bench_M: 0.1,
+    source: 'school-safety',
+    bands: [low()],
+  },
+  {
+    id: 'KSCN',
+    name: 'potassium thiocyanate solution',
+    bench_M: 0.1,
+    source: 'clp',
+    bands: substances.KSCN.bands,
+  },
+  {
+    id: 'MgSO4',
+    name: 'magnesium sulfate solution',
+    bench_M: 0.5,
     source: 'school-safety',
     bands: [low()],
   },

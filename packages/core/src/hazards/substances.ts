@@ -168,6 +168,23 @@ export const substances = {
       band(0, 'low', 'H412', 'Stains skin and cloth brown.'),
     ],
   ),
+  KSCN: substance(
+    band(
+      0,
+      'care',
+      'H302 H312 H332 H412',
+      'Harmful; no dust. Never with concentrated acid or bleach: a poisonous gas comes off.',
+    ),
+    [
+      band(
+        2.6,
+        'care',
+        'H302 H312 H412',
+        'Harmful. Never with concentrated acid or bleach: a poisonous gas comes off.',
+      ),
+      band(0, 'low', '', 'Never with concentrated acid or bleach: a poisonous gas comes off.'),
+    ],
+  ),
   hexane: solution([
     band(
       0,

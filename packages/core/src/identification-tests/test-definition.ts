@@ -35,7 +35,11 @@ export type TestId =
   | 'anhydrous-copper-sulfate'
   | 'cobalt-chloride-paper'
   | 'starch-iodide-paper'
-  | 'boiling-point';
+  | 'potassium-iodide'
+  | 'thiocyanate'
+  | 'magnesium-sulfate'
+  | 'boiling-point'
+  | 'freezing-point';
 export type VariantId =
   | 'wire'
   | 'splint'
@@ -47,7 +51,10 @@ export type VariantId =
   | 'acid-last'
   | 'acid-first'
   | 'over-water'
-  | 'bubbled';
+  | 'bubbled'
+  | 'upward'
+  | 'pipette'
+  | 'side-by-side';
 /** What a test is about; a plan suggests only tests that can say something about its samples. */
 export type TestFamily = 'look' | 'cation' | 'anion' | 'gas' | 'metal';
 
@@ -225,6 +232,10 @@ export interface TestDefinition {
   readonly id: TestId;
   readonly name: string;
   readonly family: TestFamily;
+  /** Youngest students the test is usually set for, years. Source `school-practice`. */
+  readonly fromAge: number;
+  /** It tells one ion from all others and little else: suggested after the tests that tell many. */
+  readonly confirms?: true;
   /** Forms of sample it is done on. A gas test is done on what gives off a gas, too, where those forms are listed. */
   readonly forms: readonly SampleForm[];
   /** What one run takes of a sample: cm3 of a solution, g of a solid. Source `school-practice`: what the steps name. */

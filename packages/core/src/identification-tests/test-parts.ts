@@ -114,6 +114,14 @@ export const uses = (
 
 /** A step; the cautions of its reagents come with the strength they are set to. */
 export const step = (text: string, more: Omit<Step, 'text'> = {}): Step => ({ text, ...more });
+/** The last step where the liquid is kept for later tests. */
+export const keepLiquid = step(
+  'The liquid is kept: add more, a little at a time, until it no longer fizzes and some is left. The acid is then used up. Pour the liquid off into a clean tube and label it with the sample’s name and “liquid”.',
+  {
+    whenKept: true,
+    why: 'Acid that is left would eat up the first drops of alkali, and nothing would fall out.',
+  },
+);
 /** How a test in a tube begins. */
 export const sampleInTube = step(
   'Put about 1 cm³ (20 drops) of the sample in a clean tube; of a solid, as much as a grain of rice, shaken with 1 cm³ of deionised water.',

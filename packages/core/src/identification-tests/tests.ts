@@ -9,6 +9,7 @@ import { boilingPointTest } from './definitions/boiling-point.js';
 import { cobaltChloridePaperTest } from './definitions/cobalt-chloride-paper.js';
 import { dampBlueLitmusTest } from './definitions/damp-blue-litmus.js';
 import { dampRedLitmusTest } from './definitions/damp-red-litmus.js';
+import { freezingPointTest } from './definitions/freezing-point.js';
 import { glowingSplintTest } from './definitions/glowing-splint.js';
 import { hclRodTest } from './definitions/hcl-rod.js';
 import { limewaterTest } from './definitions/limewater.js';
@@ -20,6 +21,9 @@ import { naohTest } from './definitions/naoh.js';
 import { naohWarmTest } from './definitions/naoh-warm.js';
 import { nitrateReductionTest } from './definitions/nitrate-reduction.js';
 import { nitrateRingTest } from './definitions/nitrate-ring.js';
+import { magnesiumSulfateTest } from './definitions/magnesium-sulfate.js';
+import { potassiumIodideTest } from './definitions/potassium-iodide.js';
+import { thiocyanateTest } from './definitions/thiocyanate.js';
 import { carbonateSpotTest } from './definitions/carbonate-spot.js';
 import { phosphateSpotTest } from './definitions/phosphate-spot.js';
 import { sulfateSpotTest } from './definitions/sulfate-spot.js';
@@ -54,7 +58,11 @@ const definitions: Readonly<Record<TestId, TestDefinition>> = {
   'anhydrous-copper-sulfate': anhydrousCopperSulfateTest,
   'cobalt-chloride-paper': cobaltChloridePaperTest,
   'starch-iodide-paper': starchIodidePaperTest,
+  'potassium-iodide': potassiumIodideTest,
+  thiocyanate: thiocyanateTest,
+  'magnesium-sulfate': magnesiumSulfateTest,
   'boiling-point': boilingPointTest,
+  'freezing-point': freezingPointTest,
 };
 export const allTests: readonly TestDefinition[] = Object.values(definitions);
 const byId = new Map<string, TestDefinition>(Object.entries(definitions));

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { attendedMinutes } from '../practicals/advice.js';
-import type { PlannedTest, Practical } from '../practicals/practical.js';
+import { emptyPractical, type PlannedTest, type Practical } from '../practicals/practical.js';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
-import { ownBench, rotaProblemOf, stationOf, taskOf, teacherStation } from './lesson-rota.js';
+import { ownBench, rotaProblemOf, stationOf, taskOf, teacherStation, whyNoRota } from './lesson-rota.js';
 import { rotaClashes } from './rota-pins.js';
 import { rota } from './rota.js';
 
@@ -97,4 +97,17 @@ describe('any rota that is found', () => {
       }),
       { numRuns: 60 },
     ));
+});
+
+describe('a lesson with burners and with a liquid that catches fire', () => {
+  const flame = { test: 'flame', variant: 'wire', attributes: ['colour'] } as const;
+  const layer = { test: 'halide-layer', variant: 'usual', attributes: ['upperLayer'] } as const;
+  const samples = [
+    { key: 'a', role: 'unknown', ions: ['K+', 'I-'], form: 'solution', difficulty: 2 },
+  ] as const;
+  test('has no rota, and says why; with either alone it may have one', () => {
+    const of = (tests: Practical['tests']) => whyNoRota({ ...emptyPractical('senior'), samples, tests });
+    expect(of([flame, layer])).toMatch(/never in one lesson/);
+    expect([of([flame]), of([layer])]).toEqual([undefined, undefined]);
+  });
 });

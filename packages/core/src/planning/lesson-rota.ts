@@ -4,6 +4,7 @@ import { portionsOf } from '../practicals/portions.js';
 import { testsWithControls } from '../practicals/controls.js';
 import { methodOf } from '../practicals/method.js';
 import type { PlannedTest, Practical } from '../practicals/practical.js';
+import { aboutFire } from '../practicals/safety-advice.js';
 import type { Station } from '../identification-tests/test-definition.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import type { RotaPin, RotaProblem, RotaTask } from './rota-problem.js';
@@ -52,6 +53,12 @@ export function taskOf(
     station: stationOf(planned, places, groups),
   };
 }
+
+/**
+ * Why there is no rota at all, however long: burners and liquids that catch fire share no lesson, so no order of stations
+ * makes it safe. undefined where there may be one.
+ */
+export const whyNoRota = (practical: Practical): string | undefined => aboutFire(practical)[0]?.text;
 
 /** The rota problem of a practical in a room with so many groups. Stations the room says nothing of are plenty. */
 export function rotaProblemOf(

@@ -2,6 +2,7 @@
 import { discriminate, type Discrimination, type DiscriminateSample } from '../reasoning/discriminate.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';
 import { standsForNone } from '../species/species.js';
+import { aboutEverydayNames } from './everyday-names.js';
 import { evidenceOf, warningText, type Evidence, type VisibilityWarning } from './evidence.js';
 import { gasAdviceFor } from './gas-advice.js';
 import { named, type PlanAdvice } from './plan-advice.js';
@@ -209,7 +210,7 @@ function aboutVisibility(practical: Practical, evidence: readonly Evidence[]): P
       const better = betterVariant(practical, warning);
       return {
         key: `${warning.kind}-${warning.sample}-${warning.test}-${warning.attribute}`,
-        tone: 'look',
+        tone: warning.partners?.slow ? 'tell' : 'look',
         text: warningText(warning, named(byKey.get(warning.sample)!)),
         ...(better ? { mend: { kind: 'variant', test: warning.test, variant: better } as const } : {}),
       };
@@ -227,6 +228,7 @@ export function adviceFor(practical: Practical): readonly PlanAdvice[] {
     ...safetyAdviceFor(practical),
     ...gasAdviceFor(practical).map((advice): PlanAdvice => ({ ...advice, tone: 'look' })),
     ...aboutSamples(practical),
+    ...aboutEverydayNames(practical),
     ...aboutTime(practical),
     ...telling,
     ...aboutVisibility(practical, evidenceOf(practical)),

@@ -95,11 +95,12 @@ describe('what the equilibria say against it', () => {
         planned('sulfate', ['precipitate'], 'hydrochloric'),
         planned('halide-silver', ['precipitate']),
       ])
-        expect([ions.join(), p.test, warnings(sample(ions, 'solution'), p)]).toEqual([
+        expect([
           ions.join(),
           p.test,
-          [],
-        ]);
+          // That iron(II) takes silver's place slowly is told beside it.
+          warnings(sample(ions, 'solution'), p).filter((w) => !w.partners?.slow),
+        ]).toEqual([ions.join(), p.test, []]);
   });
   test('barium chloride on lead is a false positive by the hydrochloric method only where the books do not say it', () =>
     expect(

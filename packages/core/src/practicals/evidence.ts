@@ -9,19 +9,25 @@ import { readFormula } from '../formulas/read-formula.js';
 import { derivedResults, type DerivedResult } from '../identification-tests/derived.js';
 import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
 import type { Attribute } from '../identification-tests/test-definition.js';
-import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { attributeOf, testOf, variantOf } from '../identification-tests/tests.js';
+import { reagentParts } from '../equilibrium/reagents.js';
+import type { IonId } from '../species/ion.js';
+import { redoxAmong, type RedoxPartners } from '../species/redox-partners.js';
+import { speciesName } from '../species/species.js';
 import { gasesWithAcid } from '../species/gives-off.js';
 import { isBlank, molarityOf, type PlannedTest, type Practical, type PracticalSample } from './practical.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 
 export interface VisibilityWarning {
-  readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess' | 'stays-dissolved';
+  readonly kind: 'too-faint' | 'false-positive' | 'not-in-excess' | 'stays-dissolved' | 'redox';
   readonly sample: string;
   readonly test: string;
   readonly attribute: string;
   /** What falls out by the model, mol/dm3 of mixture, where anything does. */
   readonly mol_per_L: number | null;
   readonly formula: string | null;
+  /** Of `redox`: who meets whom, and what is seen instead. */
+  readonly partners?: RedoxPartners;
 }
 
 /** One cell of the evidence table. */
@@ -89,6 +95,43 @@ function strengthInTube(planned: PlannedTest, sample: PracticalSample): number |
   return share === undefined || share * whole < 1e-6 ? null : share * whole;
 }
 
+/** Ions of what the method adds, as far as they are known. */
+const addedIons = (planned: PlannedTest): string[] =>
+  variantOf(testOf(planned.test), planned.variant).steps.flatMap((step) =>
+    (step.uses ?? []).flatMap(({ reagent }) => {
+      try {
+        return Object.keys(reagentParts(reagent));
+      } catch {
+        // No plain salt, acid or base: a paper, a solvent, a metal.
+        return [];
+      }
+    }),
+  );
+
+/** Ions in the tube that take electrons from each other, where the test's own records do not say so already. */
+function redox(planned: PlannedTest, sample: PracticalSample): VisibilityWarning[] {
+  const partners = redoxAmong([...sample.ions, ...addedIons(planned)]);
+  if (!partners) return [];
+  const { attributes, outcomes } = testOf(planned.test);
+  const told = outcomes.some(
+    (o) => partners.ions.includes(o.of as IonId) && sample.ions.includes(o.of) && o.unsure,
+  );
+  const attribute = planned.attributes.find((id) => attributes.some((a) => a.id === id && wantsSolid(a)));
+  return told || attribute === undefined
+    ? []
+    : [
+        {
+          kind: 'redox',
+          sample: sample.key,
+          test: planned.test,
+          attribute,
+          mol_per_L: null,
+          formula: null,
+          partners,
+        },
+      ];
+}
+
 /** Where the equilibria do not give, at these amounts, what the test should show. */
 function visibility(
   planned: PlannedTest,
@@ -97,6 +140,8 @@ function visibility(
   visible_M: number | undefined,
 ): VisibilityWarning[] {
   if (isBlank(sample) || sample.ions.length < 2) return [];
+  // Where electrons pass, no equilibrium of precipitates says anything.
+  if (redoxAmong([...sample.ions, ...addedIons(planned)])) return redox(planned, sample);
   const molarity = strengthInTube(planned, sample);
   if (molarity === null) return [];
   let results: DerivedResult[];
@@ -170,6 +215,10 @@ export function warningText(warning: VisibilityWarning, label: string): string {
       ? ''
       : ` (${warning.formula}, ${Number(warning.mol_per_L.toPrecision(2))} mol/dm³ of mixture)`;
   switch (warning.kind) {
+    case 'redox': {
+      const { ions, seen } = warning.partners!;
+      return `${label} in ${test}: ${ions.map((id) => speciesName(id)).join(' and ')} react with each other: ${seen}. Choose another salt of the ion.`;
+    }
     case 'too-faint':
       return `${label} in ${test}: the precipitate would be too faint to see at these strengths${amount}. Make the sample or the reagent stronger.`;
     case 'false-positive':

@@ -22,7 +22,7 @@ const flammableIn = (planned: PlannedTest): string[] => [
 ];
 
 /** No flame burns in a room where a flammable liquid is out: the two are never one lesson. */
-function aboutFire(practical: Practical): PlanAdvice[] {
+export function aboutFire(practical: Practical): PlanAdvice[] {
   const burning = practical.tests.filter((t) => methodOf(t).stations.includes('burner'));
   const catching = practical.tests.filter((t) => flammableIn(t).length > 0);
   if (!burning.length || !catching.length) return [];
@@ -92,6 +92,23 @@ function aboutHands(practical: Practical): PlanAdvice[] {
     ),
   );
   return [...samples, ...reagents];
+}
+
+/** Tests that are usually set for older students than the syllabus is for. */
+function aboutAges(practical: Practical): PlanAdvice[] {
+  const age = youngest(practical);
+  return practical.tests.flatMap((planned): PlanAdvice[] => {
+    const { name, fromAge } = testOf(planned.test);
+    return age !== undefined && age < fromAge && planned.ledBy !== 'teacher'
+      ? [
+          {
+            key: `age-${planned.test}`,
+            tone: 'look',
+            text: `“${name}” is usually set from ${fromAge} years, and this syllabus is for ${syllabusFor(practical).ages}. Run it yourself for all to see, or leave it out.`,
+          },
+        ]
+      : [];
+  });
 }
 
 /** Of a salt, this share at least must be in solution for a bottle of it to be one. */
@@ -168,6 +185,7 @@ export const safetyAdviceFor = (practical: Practical): readonly PlanAdvice[] => 
   ...aboutFire(practical),
   ...aboutMethods(practical),
   ...aboutHands(practical),
+  ...aboutAges(practical),
   ...aboutSalts(practical),
 ];
 

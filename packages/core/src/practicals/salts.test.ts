@@ -203,3 +203,42 @@ describe('what was added by the recipe in CONTRIBUTING', () => {
     expect(mark('senior', { ...item, sample: ['SO2'] }, 'stayed white')).toMatchObject({ points: 1 });
   });
 });
+
+describe('ions that react with each other', () => {
+  const silver: PlannedTest = { test: 'halide-silver', variant: 'usual', attributes: ['precipitate'] };
+  const iodide: PlannedTest = { test: 'potassium-iodide', variant: 'usual', attributes: ['precipitate'] };
+  test('are said, with what is seen instead, where the test’s own record does not say it', () => {
+    const [advice] = said(practical([silver], sample('a', ['Fe2+', 'SO4^2-'])), /^redox/);
+    expect(advice).toMatchObject({
+      tone: 'tell',
+      text: expect.stringMatching(/iron\(II\) and silver.*grey silver/),
+    });
+  });
+  test('are not said where a halide takes the silver first, or where the test knows them', () => {
+    expect(said(practical([silver], sample('a', ['Fe2+', 'Cl-'])), /^redox/)).toEqual([]);
+    expect(said(practical([iodide], sample('a', ['Cu2+', 'SO4^2-'])), /^redox|too-faint/)).toEqual([]);
+  });
+});
+
+describe('tests and names that want minding', () => {
+  test('a test for older students is told to a syllabus for younger, unless the teacher runs it', () => {
+    const rings: PlannedTest = { test: 'nitrate-ring', variant: 'acid-last', attributes: ['ring'] };
+    const young = (tests: PlannedTest[]): Practical => ({
+      ...practical(tests, sample('a', ['Na+', 'NO3-'])),
+      syllabus: 'extended',
+    });
+    expect(said(young([rings]), /^age/)).toMatchObject([
+      { tone: 'look', text: expect.stringMatching(/16 years.*14–16/) },
+    ]);
+    expect(said(young([{ ...rings, ledBy: 'teacher' }]), /^age/)).toEqual([]);
+    expect(said({ ...young([rings]), syllabus: 'senior' }, /^age/)).toEqual([]);
+  });
+  test('chalk that may be gypsum is told, a chloride called chalk is not that', () => {
+    const chalk = (ions: string[]) =>
+      practical([naoh], sample('a', ions, { alias: 'Blackboard chalk', form: 'solid' }));
+    expect(said(chalk(['Ca2+', 'CO3^2-']), /^everyday/)).toMatchObject([
+      { tone: 'tell', text: expect.stringMatching(/gypsum/) },
+    ]);
+    expect(said(chalk(['Ca2+', 'Cl-']), /^everyday/)).toEqual([]);
+  });
+});

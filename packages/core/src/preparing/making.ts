@@ -134,6 +134,9 @@ export const makings: readonly Making[] = every<ReagentId>()([
     keepsWeeks: 52,
     mind: 'Paper that has gone brown is spent.',
   }),
+  make('KI', ['KI'], [], { mind: 'Brown bottle: light and air turn it yellow.', keepsWeeks: 4 }),
+  make('KSCN', ['KSCN'], [], { mind: 'Away from concentrated acids and bleach.' }),
+  make('MgSO4', ['MgSO4.7H2O', 'MgSO4'], []),
   make('litmus', [], [], {
     otherwise: 'a strip a test, in a dry stoppered tube',
     keepsWeeks: 260,

@@ -11,6 +11,7 @@ const further: Readonly<Record<string, string>> = {
   Ag2O: 'silver oxide',
   Br2: 'bromine',
   I2: 'iodine',
+  CuI: 'copper(I) iodide',
   NO: 'nitrogen monoxide',
   'CuSO4.5H2O': 'hydrated copper(II) sulfate',
   KMnO4: 'potassium manganate(VII)',

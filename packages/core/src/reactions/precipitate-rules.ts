@@ -16,7 +16,8 @@ import {
   type Salt,
 } from './rule-parts.js';
 
-function precipitates(
+/** Two solutions whose ions fall out together: the sample's cation or anion with the other of the reagent. */
+export function precipitates(
   { cation, anion }: Salt,
   reagent: { readonly substance: string; readonly cation: CationId; readonly anion: AnionId },
   falls: 'cation' | 'anion',

@@ -12,6 +12,7 @@ import type { SampleForm } from '../species/sample-form.js';
 import { testOf } from '../identification-tests/tests.js';
 import { whyNoSalt } from '../species/no-salt.js';
 import { diluteAcid, metalInAcid } from './acid-rules.js';
+import { iodideTest, magnesiumTest, thiocyanateTest } from './confirming-rules.js';
 import { withAlkali } from './alkali-rules.js';
 import type { AcidId } from '../species/in-acid.js';
 import { inAmmonia, inHydroxide, withAcid } from './facts.js';
@@ -41,6 +42,7 @@ const unwritten: Readonly<Partial<Record<TestId, string>>> = {
   'damp-red-litmus': 'The dye changes with the alkali; no equation is asked for.',
   'damp-blue-litmus': 'The dye changes with the acid or is bleached; no equation is asked for.',
   'boiling-point': 'Boiling changes the state, not the substance.',
+  'freezing-point': 'Freezing changes the state, not the substance.',
 };
 
 const saltRules: Readonly<Partial<Record<TestId, (salt: Salt, acid: AcidId) => Found>>> = {
@@ -56,6 +58,9 @@ const saltRules: Readonly<Partial<Record<TestId, (salt: Salt, acid: AcidId) => F
   'phosphate-spot': (salt) => spot(salt, 'phosphate-spot'),
   'nitrate-reduction': reduction,
   'nitrate-ring': ring,
+  'potassium-iodide': iodideTest,
+  thiocyanate: thiocyanateTest,
+  'magnesium-sulfate': magnesiumTest,
 };
 
 /** Tests whose acid brings a solid carbonate, sulfite or hydroxide into solution. */

@@ -199,7 +199,11 @@ export function discriminate(
       return { test: t.id, separates: left.filter(({ k }) => covered.has(k)).map(({ pair }) => pair) };
     })
     .filter((t) => t.separates.length)
-    .sort((a, b) => b.separates.length / minutesOf(b.test) - a.separates.length / minutesOf(a.test));
+    .sort(
+      (a, b) =>
+        Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false) ||
+        b.separates.length / minutesOf(b.test) - a.separates.length / minutesOf(a.test),
+    );
   return {
     inseparable: left.map(({ pair }) => pair),
     smallest: { tests: smallest, minutes: smallest.reduce((sum, t) => sum + minutesOf(t), 0) },

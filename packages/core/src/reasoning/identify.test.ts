@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { flameTest } from '../identification-tests/definitions/flame.js';
+import { testOf } from '../identification-tests/tests.js';
 import { identify } from './identify.js';
 import { explains, likelihood, probabilityOfValue } from './likelihood.js';
 
@@ -64,8 +65,15 @@ describe('identify', () => {
   test('with nothing seen, all stand equal and the test with most bits a minute comes first', () => {
     const { ranked, next } = named([]);
     expect(new Set(ranked.cation!.map((r) => r.p.toFixed(9))).size).toBe(1);
-    const worth = next.map((t) => t.bits / t.minutes);
-    expect(worth).toEqual([...worth].sort((a, b) => b - a));
+    const falling = (tests: typeof next) => {
+      const worth = tests.map((t) => t.bits / t.minutes);
+      expect(worth).toEqual([...worth].sort((a, b) => b - a));
+    };
+    // What only confirms one ion comes after what tells many.
+    const first = next.findIndex((t) => testOf(t.test).confirms);
+    falling(next.slice(0, first));
+    falling(next.slice(first));
+    expect(next.slice(first).every((t) => testOf(t.test).confirms)).toBe(true);
     expect(next.map((t) => t.test)).toContain('flame');
   });
   test('once an ion is certain, another flame tells little', () => {

@@ -1,7 +1,7 @@
 /** Which test to run next: what it is expected to tell, in bits, for the attended minutes it costs. */
 import { isCationId, isAnionId, isGasId, isMetalId } from '../species/species.js';
 import type { TestDefinition } from '../identification-tests/test-definition.js';
-import { allTests, variantOf } from '../identification-tests/tests.js';
+import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
 import { likelihoodIn, situationsOf, type KeyedSample, type Situation } from './likelihood.js';
 
 export interface NextTest {
@@ -79,7 +79,7 @@ function bitsOf(testId: string, hypotheses: readonly KeyedSample[], p: readonly 
 const least = 1e-3;
 
 /**
- * The tests worth running next, best value for time first.
+ * The tests worth running next, best value for time first; those that only confirm one ion after those that tell many.
  * @param p probability of each hypothesis, summing to 1.
  */
 export function nextTests(hypotheses: readonly KeyedSample[], p: readonly number[]): NextTest[] {
@@ -91,5 +91,9 @@ export function nextTests(hypotheses: readonly KeyedSample[], p: readonly number
       minutes: variantOf(test).attendedMinutes,
     }))
     .filter((t) => t.bits > least)
-    .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+    .sort(
+      (a, b) =>
+        Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false) ||
+        b.bits / b.minutes - a.bits / a.minutes,
+    );
 }

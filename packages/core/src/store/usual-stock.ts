@@ -58,6 +58,7 @@ export const usualStock: readonly StockItemFields[] = [
   solid('Sodium nitrate', 'NaNO3'),
   solid('Potassium chloride', 'KCl', 100),
   solid('Potassium iodide', 'KI', 25),
+  solid('Potassium thiocyanate', 'KSCN', 10),
   solid('Potassium nitrate', 'KNO3'),
   solid('Potassium sulfate', 'K2SO4'),
   solid('Potassium manganate(VII)', 'KMnO4', 10),

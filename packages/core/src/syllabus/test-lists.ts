@@ -16,6 +16,7 @@ export const waterTests: Tests = [
   { test: 'anhydrous-copper-sulfate', variant: 'usual', attributes: ['colour'] },
   { test: 'cobalt-chloride-paper', variant: 'usual', attributes: ['colour'] },
   { test: 'boiling-point', variant: 'usual', attributes: ['celsius'] },
+  { test: 'freezing-point', variant: 'usual', attributes: ['celsius'] },
 ];
 export const flameByEye: Tests = [{ test: 'flame', variant: 'wire', attributes: ['colour'] }];
 export const silverHalides: Tests = [

@@ -167,5 +167,8 @@ export const valueWording: ValueWordings = {
       borderline: ['red'],
     },
     white: { strict: ['white'] },
+    // Of a solution with thiocyanate.
+    red: { strict: ['red', 'deep-red'], standard: ['brown-red', 'crimson', 'scarlet', 'bright-red'] },
+    black: { strict: ['black'], standard: ['brown'], generous: ['green'] },
   },
 };

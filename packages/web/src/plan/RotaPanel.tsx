@@ -5,6 +5,7 @@ import {
   rotaClashes,
   rotaProblemOf,
   stationWords,
+  whyNoRota,
   type Practical,
   type RotaPin,
   type RotaSlot,
@@ -53,9 +54,10 @@ export function RotaPanel({
     setAnew(true);
     choosePins(next);
   };
+  const refused = useMemo(() => whyNoRota(practical), [practical]);
   const problem = useMemo(
-    () => (practical.tests.length ? rotaProblemOf(practical, groups, places, pins) : undefined),
-    [practical, groups, places, pins],
+    () => (practical.tests.length && !refused ? rotaProblemOf(practical, groups, places, pins) : undefined),
+    [practical, refused, groups, places, pins],
   );
   // A kept rota of other groups or tests than there are now is none.
   const fits =
@@ -69,6 +71,12 @@ export function RotaPanel({
     : rota.result?.schedule.length
       ? rota.result.schedule
       : rota.found?.schedule;
+  if (refused)
+    return (
+      <Tile>
+        <Notice tone="stop">There is no rota for this. {refused}</Notice>
+      </Tile>
+    );
   if (!problem?.tasks.length)
     return (
       <Tile>

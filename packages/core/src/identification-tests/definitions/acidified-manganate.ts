@@ -7,6 +7,7 @@ import { gasAttribute, gasTest } from './gas-test-parts.js';
 export const acidifiedManganateTest = gasTest({
   id: 'acidified-manganate',
   name: 'Acidified potassium manganate(VII)',
+  fromAge: 14,
   attribute: gasAttribute('solution', 'decolourised', 'What colour is the solution now?', 'purple', [
     coloured('purple', 'stays purple', pigment.purple),
     change('colourless', 'turns colourless', liquid(pigment.purple), liquid(pigment.colourless)),

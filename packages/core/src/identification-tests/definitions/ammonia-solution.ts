@@ -20,6 +20,7 @@ export const ammoniaSolutionTest: TestDefinition = {
   id: 'ammonia-solution',
   name: 'Ammonia solution, drops then excess',
   family: 'cation',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   points: ['precipitate', 'excess'],

@@ -6,6 +6,7 @@ import { gasAttribute, gasTest } from './gas-test-parts.js';
 export const anhydrousCopperSulfateTest = gasTest({
   id: 'anhydrous-copper-sulfate',
   name: 'Anhydrous copper(II) sulfate',
+  fromAge: 11,
   attribute: gasAttribute('colour', 'indicator-colour', 'What colour is the powder now?', 'white', [
     coloured('white', 'stays white', pigment.white),
     change('blue', 'turns blue', liquid(pigment.white), liquid(pigment.blue)),

@@ -63,6 +63,7 @@ export const appearanceTest: TestDefinition = {
   id: 'appearance',
   name: 'Appearance',
   family: 'look',
+  fromAge: 11,
   forms: ['solid', 'solution', 'gas', 'metal'],
   takes: { solution_mL: 0, solid_g: 0 },
   attributes: [state, colour],

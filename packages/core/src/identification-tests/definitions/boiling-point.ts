@@ -5,6 +5,7 @@ import { gasTest } from './gas-test-parts.js';
 export const boilingPointTest = gasTest({
   id: 'boiling-point',
   name: 'Boiling point',
+  fromAge: 11,
   attribute: {
     id: 'celsius',
     reads: 'number',

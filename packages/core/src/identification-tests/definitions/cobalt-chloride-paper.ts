@@ -6,6 +6,7 @@ import { gasAttribute, gasTest } from './gas-test-parts.js';
 export const cobaltChloridePaperTest = gasTest({
   id: 'cobalt-chloride-paper',
   name: 'Cobalt chloride paper',
+  fromAge: 14,
   attribute: gasAttribute('colour', 'indicator-colour', 'What colour is the paper now?', 'blue', [
     coloured('blue', 'stays blue', pigment.blue),
     change('pink', 'turns pink', liquid(pigment.blue), liquid(pigment.pink)),

@@ -6,6 +6,7 @@ import { bleachedPaper, bluePaper, gasAttribute, gasTest, litmusDry, redPaper } 
 export const dampBlueLitmusTest = gasTest({
   id: 'damp-blue-litmus',
   name: 'Damp blue litmus',
+  fromAge: 11,
   attribute: gasAttribute(
     'litmus',
     'litmus',

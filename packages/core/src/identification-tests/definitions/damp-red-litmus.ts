@@ -6,6 +6,7 @@ import { bleachedPaper, bluePaper, gasAttribute, gasTest, litmusDry, redPaper } 
 export const dampRedLitmusTest = gasTest({
   id: 'damp-red-litmus',
   name: 'Damp red litmus',
+  fromAge: 11,
   attribute: gasAttribute('litmus', 'litmus', 'What did damp red litmus do?', 'no-change', [
     none('stays red', 'no-change'),
     change('blue', 'turns blue', redPaper, bluePaper),

@@ -5,6 +5,7 @@ import {
   all,
   bubbles,
   complete,
+  keepLiquid,
   none,
   piece,
   pigment,
@@ -93,13 +94,7 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
       waitSeconds: 120,
       when: 'cloud',
     }),
-    step(
-      'The liquid is kept: add more, a little at a time, until it no longer fizzes and some is left. The acid is then used up. Pour the liquid off into a clean tube and label it with the sample’s name and “liquid”.',
-      {
-        whenKept: true,
-        why: 'Acid that is left would eat up the first drops of alkali, and nothing would fall out.',
-      },
-    ),
+    keepLiquid,
   ],
   preparations: [
     { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24, when: 'limewater' },
@@ -112,6 +107,7 @@ export const diluteAcidTest: TestDefinition = {
   id: 'dilute-acid',
   name: 'Dilute acid',
   family: 'anion',
+  fromAge: 11,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.3 },
   leavesLiquid: true,

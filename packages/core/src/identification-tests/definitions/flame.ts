@@ -104,6 +104,7 @@ export const flameTest: TestDefinition = {
   id: 'flame',
   name: 'Flame test',
   family: 'cation',
+  fromAge: 11,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 0.5, solid_g: 0.05 },
   refuses: [

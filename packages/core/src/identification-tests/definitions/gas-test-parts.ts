@@ -18,6 +18,7 @@ import type { PlainLook } from '../well-look.js';
 export interface GasTest {
   readonly id: TestId;
   readonly name: string;
+  readonly fromAge: number;
   readonly attribute: Attribute;
   readonly steps: readonly Step[];
   readonly preparation: string;
@@ -41,6 +42,7 @@ export const splintWaste = 'Solid waste; splints quenched in water first.';
 export const gasTest = ({
   id,
   name,
+  fromAge,
   attribute,
   steps,
   preparation,
@@ -58,6 +60,7 @@ export const gasTest = ({
   id,
   name,
   family: 'gas',
+  fromAge,
   forms: forms ?? ['gas', 'metal'],
   takes: { solution_mL: solution_mL ?? 1, solid_g: 0.1 },
   attributes: [attribute],

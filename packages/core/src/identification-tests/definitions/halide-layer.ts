@@ -7,6 +7,7 @@ export const halideLayerTest: TestDefinition = {
   id: 'halide-layer',
   name: 'Halides: chlorine water under hexane',
   family: 'anion',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 0.5, solid_g: 0.03 },
   attributes: [

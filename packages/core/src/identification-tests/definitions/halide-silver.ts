@@ -57,6 +57,7 @@ export const halideSilverTest: TestDefinition = {
   id: 'halide-silver',
   name: 'Halides: nitric acid, then silver nitrate',
   family: 'anion',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [

@@ -6,6 +6,7 @@ import { gasAttribute, gasTest } from './gas-test-parts.js';
 export const hclRodTest = gasTest({
   id: 'hcl-rod',
   name: 'Rod wet with concentrated hydrochloric acid',
+  fromAge: 16,
   attribute: gasAttribute('fumes', 'fumes', 'What formed near the rod?', 'none', [
     none('no fumes'),
     coloured('white', 'white fumes', pigment.white),

@@ -8,6 +8,7 @@ import { limewaterSeen } from './limewater-attribute.js';
 export const limewaterTest = gasTest({
   id: 'limewater',
   name: 'Limewater',
+  fromAge: 11,
   attribute: { ...limewaterSeen(false) },
   way: 'Shaken with the gas',
   steps: [
@@ -32,6 +33,24 @@ export const limewaterTest = gasTest({
           },
         ),
         step('Take the delivery tube out before the gas stops, or limewater is sucked back.'),
+      ],
+      preparations: [{ task: 'Limewater, made the day before and decanted clear', hoursBefore: 24 }],
+      waste: 'Sink.',
+    },
+    {
+      id: 'pipette',
+      name: 'Gas drawn off with a pipette',
+      attendedMinutes: 2,
+      unattendedMinutes: 0,
+      stations: [],
+      apparatus: [piece('test tubes', 'sample'), piece('dropping pipettes with a large bulb', 'sample')],
+      steps: [
+        step('Put 2 cm³ of clear limewater in a tube.', { uses: [uses('limewater', { volume_mL: 2 })] }),
+        step(
+          'Squeeze the bulb, hold the tip in the gas just above the liquid that fizzes, and let go slowly. Draw up gas, no liquid.',
+          { why: 'Acid drawn up with it would clear the limewater again.' },
+        ),
+        step('Put the tip into the limewater and press the gas out, slowly. Three times.'),
       ],
       preparations: [{ task: 'Limewater, made the day before and decanted clear', hoursBefore: 24 }],
       waste: 'Sink.',

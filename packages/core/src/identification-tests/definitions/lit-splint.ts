@@ -13,6 +13,7 @@ const pop: AttributeValue = {
 export const litSplintTest = gasTest({
   id: 'lit-splint',
   name: 'Lit splint',
+  fromAge: 11,
   attribute: gasAttribute(
     'splint',
     'splint',
@@ -91,6 +92,74 @@ export const litSplintTest = gasTest({
           hoursBefore: 24,
         },
       ],
+      waste: splintWaste,
+    },
+    {
+      id: 'upward',
+      name: 'Gas collected upward, in an inverted tube',
+      attendedMinutes: 2,
+      unattendedMinutes: 0,
+      stations: ['burner'],
+      apparatus: [...splints, piece('test tubes', 'sample', 2), piece('test tube rack')],
+      steps: [
+        step('Have a dry tube and a splint to hand. Metal into the other tube first, acid last.', {
+          cautions: [care('Acid sprays up as it fizzes: goggles, tube in the rack, nobody leans over it.')],
+        }),
+        step(
+          'Hold the dry tube mouth down over the mouth of the first, close but not touching, while it fizzes hard; half a minute.',
+          {
+            waitSeconds: 30,
+            why: 'Hydrogen is lighter than air: it rises into the tube and drives the air down out of it.',
+          },
+        ),
+        step(
+          'Keep it mouth down and carry it away from the tube that fizzes. Light a splint at the burner: it burns.',
+          {
+            cautions: [litSplint],
+          },
+        ),
+        step('Bring the burning splint to its mouth, no deeper. Listen.', {
+          cautions: [
+            care('Never the flame at the tube that makes the gas; one tube at a time, away from faces.'),
+          ],
+        }),
+      ],
+      preparations: [{ task: 'Dry test tubes, splints, two a test', hoursBefore: 24 }],
+      waste: splintWaste,
+    },
+    {
+      id: 'pipette',
+      name: 'Gas drawn off with a pipette',
+      attendedMinutes: 2,
+      unattendedMinutes: 0,
+      stations: ['burner'],
+      apparatus: [
+        ...splints,
+        piece('dropping pipettes with a large bulb', 'sample'),
+        piece('small test tubes', 'sample'),
+        piece('beaker of water'),
+      ],
+      steps: [
+        step('Fill a small tube with water and stand it mouth down in the beaker, without a bubble.', {
+          why: 'A bubble of air left in it makes the pop a weak one, or none.',
+        }),
+        step(
+          'Squeeze the bulb, put the tip well into the tube that fizzes, above the liquid, and let go slowly. Draw up gas, no liquid.',
+          { cautions: [care('Acid in the pipette drips: tip down, over the rack, goggles on.')] },
+        ),
+        step(
+          'Put the tip under the small tube and press the gas out into it. Repeat until it is full of gas.',
+        ),
+        step('Lift the small tube straight up, mouth down. Light a splint at the burner: it burns.', {
+          cautions: [litSplint],
+        }),
+        step('Bring the burning splint to the mouth, no deeper. Listen.', {
+          cautions: [
+            care('Never a flame at the pipette or at the tube that makes the gas; one small tube at a time.'),
+          ],
+        }),
+      ],
+      preparations: [{ task: 'Pipettes with large bulbs, small tubes, splints', hoursBefore: 24 }],
       waste: splintWaste,
     },
   ],

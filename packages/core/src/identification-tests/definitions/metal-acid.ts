@@ -5,6 +5,7 @@ import type { Outcome, TestDefinition } from '../test-definition.js';
 import {
   care,
   complete,
+  keepLiquid,
   none,
   piece,
   pigment,
@@ -32,6 +33,7 @@ export const metalAcidTest: TestDefinition = {
   id: 'metal-acid',
   name: 'Metal and dilute acid',
   family: 'metal',
+  fromAge: 11,
   forms: ['metal'],
   takes: { solution_mL: 1, solid_g: 0.1 },
   leavesLiquid: true,
@@ -68,15 +70,46 @@ export const metalAcidTest: TestDefinition = {
         step('Wait until it has died down. Log whether any metal is left, and look at the liquid.', {
           when: 'residue',
         }),
-        step(
-          'The liquid is kept: add more, a little at a time, until it no longer fizzes and some is left. The acid is then used up. Pour the liquid off into a clean tube and label it with the sample’s name and “liquid”.',
-          {
-            whenKept: true,
-            why: 'Acid that is left would eat up the first drops of alkali, and nothing would fall out.',
-          },
-        ),
+        keepLiquid,
       ],
       preparations: [{ task: 'Metals in small pieces, sanded clean', hoursBefore: 1 }],
+      waste: 'Rinse metal and dry it for the next class. Acid: sink, with water.',
+    },
+    {
+      id: 'side-by-side',
+      name: 'Side by side, to compare',
+      attendedMinutes: 2,
+      unattendedMinutes: 5,
+      stations: ['hot-water-bath'],
+      apparatus: [...tubes, piece('tweezers'), piece('marker for tubes'), ...tubesForLiquid],
+      steps: [
+        step(
+          'Stand a tube for each metal side by side in the rack, labelled, with 3 cm³ of dilute acid in each.',
+          {
+            uses: [uses('HCl', { volume_mL: 3, molarity: 1 })],
+            why: 'Like amounts of like acid: only then does the fizzing compare the metals.',
+          },
+        ),
+        step('Drop a piece of each metal in, all at the same time. Log how fast each fizzes.', {
+          uses: [uses('metal')],
+          cautions: [care('Calcium and magnesium grow hot and spray: stand back until they have died down.')],
+        }),
+        step('Feel each tube near the bottom, the liveliest last. Log whether it is warm.', {
+          when: 'warms',
+          cautions: [care('The liveliest may be too hot to hold: touch it briefly, with one finger.')],
+        }),
+        step('Stand the tube in which nothing happens in hot water for a minute and look again.', {
+          waitSeconds: 60,
+          station: 'hot-water-bath',
+          why: 'A slow metal fizzes when warm; copper does nothing even then.',
+        }),
+        step('Look again at the end. Log whether any metal is left.', { when: 'residue' }),
+        keepLiquid,
+      ],
+      preparations: [
+        { task: 'Metals in small pieces, sanded clean', hoursBefore: 1 },
+        { task: 'Hot water from a kettle or bath, about 60 °C', hoursBefore: 0 },
+      ],
       waste: 'Rinse metal and dry it for the next class. Acid: sink, with water.',
     },
   ],

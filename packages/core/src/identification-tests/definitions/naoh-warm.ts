@@ -8,6 +8,7 @@ export const naohWarmTest: TestDefinition = {
   id: 'naoh-warm',
   name: 'Warm with sodium hydroxide',
   family: 'cation',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [redLitmusInVapour, smell],

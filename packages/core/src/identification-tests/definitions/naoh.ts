@@ -23,6 +23,7 @@ export const naohTest: TestDefinition = {
   id: 'naoh',
   name: 'Sodium hydroxide, drops then excess',
   family: 'cation',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   points: ['precipitate', 'excess'],

@@ -8,6 +8,7 @@ export const nitrateReductionTest: TestDefinition = {
   id: 'nitrate-reduction',
   name: 'Nitrate: aluminium foil and sodium hydroxide',
   family: 'anion',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [redLitmusInVapour],

@@ -80,6 +80,7 @@ export const nitrateRingTest: TestDefinition = {
   id: 'nitrate-ring',
   name: 'Nitrate: brown ring',
   family: 'anion',
+  fromAge: 16,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [

@@ -15,6 +15,7 @@ export function spotTest(
     id,
     name,
     family: 'cation',
+    fromAge: 14,
     forms: ['solid', 'solution'],
     takes: { solution_mL: 0.5, solid_g: 0.03 },
     attributes: [

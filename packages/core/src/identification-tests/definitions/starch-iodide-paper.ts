@@ -6,6 +6,7 @@ import { gasAttribute, gasTest } from './gas-test-parts.js';
 export const starchIodidePaperTest = gasTest({
   id: 'starch-iodide-paper',
   name: 'Damp starch-iodide paper',
+  fromAge: 16,
   attribute: gasAttribute(
     'colour',
     'indicator-colour',

@@ -59,6 +59,7 @@ export const sulfateTest: TestDefinition = {
   id: 'sulfate',
   name: 'Sulfate: acid, then barium ions',
   family: 'anion',
+  fromAge: 14,
   forms: ['solid', 'solution'],
   takes: { solution_mL: 1, solid_g: 0.03 },
   attributes: [whiteOrNone],
