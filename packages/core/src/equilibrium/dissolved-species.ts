@@ -12,7 +12,25 @@ export interface DissolvedSpecies {
   /** log10 K for components → species. */
   readonly logK: number;
   readonly source: SourceId;
+  /** Where the value used was fitted to what is seen in a test tube: the tabulated one, and why it was left. */
+  readonly fitted?: Fitted;
 }
+export interface Fitted {
+  readonly tabulated: number;
+  readonly why: string;
+}
+/** By formula: fitted values in place of tabulated ones. */
+const fitted: Readonly<Record<string, Fitted>> = {
+  '[Pb(OH)3]-': {
+    tabulated: -28.06,
+    why: 'with the product of the fresh hydroxide, so that 4 mol/dm3 sodium hydroxide dissolves it and 0.4 does not',
+  },
+  '[Cr(OH)4]-': {
+    tabulated: -27.4,
+    why: 'fresh chromium(III) hydroxide dissolves in 4 mol/dm3 sodium hydroxide; with the tabulated value it would stay',
+  },
+};
+const fit = (formula: string): { fitted?: Fitted } => (fitted[formula] ? { fitted: fitted[formula] } : {});
 
 const acidBase = (formula: string, madeOf: MadeOf, logK: number): DissolvedSpecies => ({
   formula,
@@ -29,7 +47,15 @@ const hydroxo = (
   logs.flatMap((logK, i) =>
     logK === null
       ? []
-      : [{ formula: bodies[i]!, madeOf: { [metal]: 1, 'H+': -(i + 1) }, logK, source: 'baes-mesmer' }],
+      : [
+          {
+            formula: bodies[i]!,
+            madeOf: { [metal]: 1, 'H+': -(i + 1) },
+            logK,
+            source: 'baes-mesmer',
+            ...fit(bodies[i]!),
+          },
+        ],
   );
 /** Ammine complexes of one metal: overall log β for one, two, … ammonias. */
 const ammines = (

@@ -7,6 +7,7 @@ import { chargeOf, chargeOfMixture, components, type Component } from './compone
 import { dissolvedSpecies } from './dissolved-species.js';
 import { dissolvesTo } from './dissolves.js';
 import { escapingGases } from './gases.js';
+import { dissolvedSpecies } from './dissolved-species.js';
 import { predict } from './predict.js';
 import { settle } from './solve.js';
 import { solids } from './solids.js';
@@ -251,5 +252,29 @@ describe('predict', () => {
     expect(dissolvesTo('AgCl', 0.1)).toBeLessThan(0.01);
     expect(dissolvesTo('NaCl', 0.1)).toBe(1);
     expect(dissolvesTo('C6H12O6', 0.1)).toBeUndefined();
+  });
+});
+
+describe('constants that were fitted', () => {
+  const fitted = dissolvedSpecies.filter((s) => s.fitted);
+  test('say so beside the tabulated value, from which they differ by little', () => {
+    expect(fitted.map((s) => s.formula)).toEqual(['[Pb(OH)3]-', '[Cr(OH)4]-']);
+    for (const { logK, fitted: from } of fitted) {
+      expect(Math.abs(logK - from!.tabulated)).toBeLessThan(1.2);
+      expect(from!.why.length).toBeGreaterThan(20);
+    }
+  });
+  test('make an excess of strong hydroxide dissolve the precipitate and weak hydroxide not', () => {
+    for (const cation of ['Cr3+', 'Pb2+']) {
+      const nitrate = cation === 'Cr3+' ? 0.3 : 0.2;
+      const left = (molarity: number) =>
+        predict({ ions: { [cation]: 0.1, 'NO3-': nitrate }, volume_mL: 1 }, [
+          { add: 'NaOH', molarity: 0.4, volume_mL: 0.15 },
+          { add: 'NaOH', molarity, volume_mL: 2 },
+        ])
+          .at(-1)!
+          .solids.some((solid) => solid.visible);
+      expect([cation, left(4), left(0.4)]).toEqual([cation, false, true]);
+    }
   });
 });

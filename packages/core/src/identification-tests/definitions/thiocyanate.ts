@@ -1,6 +1,16 @@
 /** Potassium thiocyanate: confirms iron(III), by a blood-red complex. */
 import type { CationId } from '../../species/ion.js';
-import { all, change, clearTube, coloured, complete, liquid, pigment, precipitate, slip } from '../test-parts.js';
+import {
+  all,
+  change,
+  clearTube,
+  coloured,
+  complete,
+  liquid,
+  pigment,
+  precipitate,
+  slip,
+} from '../test-parts.js';
 import { confirmingTest } from './confirming-test.js';
 
 export const thiocyanateTest = confirmingTest({
