@@ -7,7 +7,6 @@ import { chargeOf, chargeOfMixture, components, type Component } from './compone
 import { dissolvedSpecies } from './dissolved-species.js';
 import { dissolvesTo } from './dissolves.js';
 import { escapingGases } from './gases.js';
-import { dissolvedSpecies } from './dissolved-species.js';
 import { predict } from './predict.js';
 import { settle } from './solve.js';
 import { solids } from './solids.js';
