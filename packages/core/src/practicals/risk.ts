@@ -91,12 +91,15 @@ export function riskOf(practical: Practical): Risk {
     steps: stepRisks(method),
     waste: method.waste,
   }));
-  const samples = practical.samples.map((s): SampleRisk => ({
-    key: s.key,
-    holds: `${holdsOf(s)}${molarityOf(s) !== null && s.ions.length ? `, ${molarityOf(s)} mol/dm³` : ''}`,
-    form: s.form,
-    hazard: sampleHazard(s.ions, s.form, molarityOf(s)),
-  }));
+  // What stands on several bottles, known and unknown, is one line.
+  const samples = practical.samples
+    .map((s): SampleRisk => ({
+      key: s.key,
+      holds: `${holdsOf(s)}${molarityOf(s) !== null && s.ions.length ? `, ${molarityOf(s)} mol/dm³` : ''}`,
+      form: s.form,
+      hazard: sampleHazard(s.ions, s.form, molarityOf(s)),
+    }))
+    .filter((s, i, all) => all.findIndex((other) => other.holds === s.holds && other.form === s.form) === i);
   const steps = tests.flatMap((t) => t.steps);
   const codes = [
     ...steps.flatMap((s) => s.reagents.flatMap((r) => r.hazard.statements)),

@@ -4,6 +4,9 @@ import { hazardAt, reagentOf, type ReagentId } from '../hazards/reagents.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
 import { stationOf, ownBench, type StationPlaces } from '../planning/lesson-rota.js';
 import { isDoneOn } from '../practicals/evidence.js';
+import { readFormula } from '../formulas/read-formula.js';
+import { molarMassOf } from '../formulas/molar-mass.js';
+import { usesUpAcid_mol } from '../practicals/kept-liquid.js';
 import { testsWithControls } from '../practicals/controls.js';
 import { pieces } from '../gas-making/facts.js';
 import { isMetalId } from '../species/species.js';
@@ -278,6 +281,16 @@ function sampleRecipes(
   }
 }
 
+/** Pieces of a metal for one run: as many as use up the acid, and a little over, where its liquid is kept; else one. */
+function piecesFor(planned: PlannedTest, { ions, form }: PracticalSample): number {
+  const [metal] = ions;
+  const mol = form === 'metal' ? usesUpAcid_mol(planned, { ions, form }) : undefined;
+  const formula = metal === undefined ? undefined : readFormula(metal);
+  return mol !== undefined && formula && isMetalId(metal!)
+    ? Math.ceil((1.1 * mol * molarMassOf(formula)) / pieces[metal].mass_g)
+    : 1;
+}
+
 function sampleNeeds(
   practical: Practical,
   size: LessonSize,
@@ -292,7 +305,7 @@ function sampleNeeds(
       const runs = practical.tests.filter((planned) => isDoneOn(planned, sample));
       const taken = runs.map((planned) => takenBy(planned.test, sample.form));
       const unit = takenBy('appearance', sample.form).unit;
-      const each = taken.reduce((sum, t) => sum + t.amount, 0);
+      const each = taken.reduce((sum, t, i) => sum + t.amount * piecesFor(runs[i]!, sample), 0);
       const portions = portionsFor(sample, size);
       const exact = each * portions * (1 + settings.surplus);
       const total = unit === 'mL' || unit === 'g' ? exact : Math.ceil(exact);

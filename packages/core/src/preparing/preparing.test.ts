@@ -7,6 +7,7 @@ import { riskOf } from '../practicals/risk.js';
 import { speciesHazards } from '../hazards/species-hazards.js';
 import { substances } from '../hazards/substances.js';
 import { sampleHazard } from '../hazards/sample-hazard.js';
+import type { Practical } from '../practicals/practical.js';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
 import { allTests, testOf } from '../identification-tests/tests.js';
 import { apparatusFor } from './apparatus.js';
@@ -185,6 +186,17 @@ describe('tasks', () => {
     expect([...hours].sort((a, b) => b - a)).toEqual(hours);
     expect(new Set(tasks.map((t) => t.key)).size).toBe(tasks.length);
   });
+  test('nitric acid for silver with ammonia is asked for where a sample holds silver, not elsewhere', () => {
+    const asked = (ions: string[]) => {
+      const lesson: Practical = {
+        ...hydroxides,
+        samples: [{ key: 'a', role: 'known', ions, form: 'solution', difficulty: 1 }],
+        tests: [{ test: 'ammonia-solution', variant: 'usual', attributes: ['precipitate', 'excess'] }],
+      };
+      return prepTasks(lesson, lessonNeeds(lesson, size)).some((t) => /silver and ammonia/.test(t.text));
+    };
+    expect([asked(['Ag+', 'NO3-']), asked(['Zn2+', 'NO3-'])]).toEqual([true, false]);
+  });
   test('iron(II) sulfate is made on the day, limewater the day before, what lacks is ordered', () => {
     const at = (text: RegExp) => leadTime(tasks.find((t) => text.test(t.text))!.hoursBefore);
     expect(at(/^iron\(II\) sulfate/)).toBe('on the day');
@@ -273,6 +285,11 @@ describe('hazards', () => {
     });
     expect(ring.ppe.join(' ')).toMatch(/Face shield/);
     expect(ring.deference).toMatch(/never replace/);
+    // The same in a known's bottle and an unknown's is one line.
+    const lines = ring.samples.map((x) => `${x.holds} ${x.form}`);
+    expect(new Set(lines).size).toBe(lines.length);
+    const twice = riskOf({ ...hydroxides, samples: [...hydroxides.samples, ...hydroxides.samples] });
+    expect(twice.samples).toEqual(riskOf(hydroxides).samples);
     const set = riskOf({
       ...hydroxides,
       tests: [{ ...hydroxides.tests[0]!, controls: [{ step: 2, only: 'teacher' }] }],

@@ -1,4 +1,5 @@
 /** What must be done when before a lesson: solutions, samples, soaking and settling, labels, setting out. */
+import { isDoneOn } from '../practicals/evidence.js';
 import { methodOf } from '../practicals/method.js';
 import type { Practical } from '../practicals/practical.js';
 import type { LessonNeeds } from './lesson-needs.js';
@@ -68,7 +69,9 @@ export function prepTasks(practical: Practical, needs: LessonNeeds): PrepTask[] 
   }
   const seen = new Set<string>();
   for (const planned of practical.tests)
-    for (const { task, hoursBefore } of methodOf(planned).preparations) {
+    for (const { task, hoursBefore, whenHolds } of methodOf(planned).preparations) {
+      if (whenHolds && !practical.samples.some((s) => s.ions.includes(whenHolds) && isDoneOn(planned, s)))
+        continue;
       // Bottles of reagents have tasks of their own, with their figures.
       if (seen.has(task) || /dropper bottle/.test(task)) continue;
       seen.add(task);

@@ -52,6 +52,8 @@ export function rich(text: string): ContentText {
 
 /** Nodes that must follow a heading on its page: the heading row of a table and a first row. */
 const leastBelowHeading = 12;
+/** Share of the page from which a heading goes over, for a first row of several lines would not follow it. */
+const lowestHeading = 0.84;
 
 export interface SheetHead {
   readonly title: string;
@@ -79,7 +81,9 @@ export function a4Sheet({ title, under, foot }: SheetHead, content: Content[]): 
     ],
     // A heading goes over with what it heads.
     pageBreakBefore: (node, nodes) =>
-      node.headlineLevel === 1 && nodes.getFollowingNodesOnPage().length < leastBelowHeading,
+      node.headlineLevel === 1 &&
+      (node.startPosition.verticalRatio > lowestHeading ||
+        nodes.getFollowingNodesOnPage().length < leastBelowHeading),
     footer: (page: number, pages: number): Content => ({
       columns: [
         { text: foot, width: '*' },

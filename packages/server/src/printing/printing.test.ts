@@ -16,7 +16,7 @@ import {
   type ReagentId,
 } from '@kivex/core';
 import { labelSheet } from './label-sheet.js';
-import { pdfOf, rich } from './pdf.js';
+import { a4Sheet, pdfOf, rich } from './pdf.js';
 import { prepSheet } from './prep-sheet.js';
 import { riskSheet } from './risk-sheet.js';
 
@@ -54,6 +54,18 @@ describe('text for paper', () => {
     expect(rich('Ca²⁺')).toEqual({ text: [{ text: 'Ca' }, { text: '2+', sup: true }] });
     expect(rich('a → b ≥ 2')).toEqual({ text: 'a to b at least  2' });
     expect(rich('cm³')).toEqual({ text: [{ text: 'cm' }, { text: '3', sup: true }] });
+  });
+});
+
+describe('a heading', () => {
+  const goesOver = (verticalRatio: number, following: number, headlineLevel = 1) =>
+    a4Sheet({ title: 'x', under: 'x', foot: 'x' }, []).pageBreakBefore!(
+      { headlineLevel, startPosition: { verticalRatio } } as never,
+      { getFollowingNodesOnPage: () => Array.from({ length: following }) } as never,
+    );
+  test('goes to the next page where nothing or no whole row would follow it, and stays where one does', () => {
+    expect([goesOver(0.3, 40), goesOver(0.3, 2), goesOver(0.95, 40)]).toEqual([false, true, true]);
+    expect(goesOver(0.95, 2, 0)).toBe(false);
   });
 });
 

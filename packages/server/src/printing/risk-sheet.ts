@@ -76,8 +76,8 @@ export function riskSheet({ risk, waste, head }: RiskSheetInput): TDocumentDefin
       table(
         [14, '*', '*', 76],
         ['', 'Step', 'Hazards and cautions', 'Who and where'],
-        test.steps.map((step) => [
-          { text: String(step.step + 1) },
+        test.steps.map((step, i) => [
+          { text: String(i + 1) },
           rich(step.text),
           {
             stack: [

@@ -62,10 +62,10 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
             {test.title}
           </chakra.h2>
           <Table label={test.name} heads={['Step', 'Hazards and cautions', 'Who and where']}>
-            {test.steps.map((step) => (
+            {test.steps.map((step, i) => (
               <tr key={step.step}>
                 <Cell verticalAlign="top">
-                  {step.step + 1}. {step.text}
+                  {i + 1}. {step.text}
                 </Cell>
                 <Cell verticalAlign="top">
                   {step.reagents.map((r) => (

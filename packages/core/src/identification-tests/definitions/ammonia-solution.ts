@@ -60,8 +60,9 @@ export const ammoniaSolutionTest: TestDefinition = {
           when: 'excess',
         },
         {
-          task: 'Where a sample holds silver: a beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
+          task: 'A beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
           hoursBefore: 1,
+          whenHolds: 'Ag+',
         },
       ],
       waste: 'Heavy metals to the heavy-metal waste. Silver with ammonia: acidify at once, never store it.',
