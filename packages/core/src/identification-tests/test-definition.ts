@@ -188,7 +188,7 @@ export interface Variant {
   /** What stands on each bench for it; what the school always sets out (goggles, wash bottle) is not listed. */
   readonly apparatus: readonly Piece[];
   readonly steps: readonly Step[];
-  /** What the technician must do beforehand, with the lead time in hours. */
+  /** What the technician must do beforehand beside making up the reagents, with the lead time in hours. */
   readonly preparations: readonly {
     readonly task: string;
     readonly hoursBefore: number;

@@ -4,6 +4,7 @@ import { sources } from '../sources/sources.js';
 import { isSpeciesId } from '../species/species.js';
 import { expectationOf } from './expectation.js';
 import type { TestDefinition } from './test-definition.js';
+import { reagentOf } from '../hazards/reagents.js';
 import { allTests, attributeOf, isTestId, testOf, variantOf } from './tests.js';
 
 const each = allTests.map((t) => [t.id, t] as const);
@@ -167,4 +168,19 @@ describe('what may hurt is said where it happens', () => {
       }
     },
   );
+});
+
+test('what is to be got ready restates no reagent of the method: those have tasks of their own, at the strengths set', () => {
+  const restated = allTests.flatMap((t) =>
+    t.variants.flatMap((v) => {
+      const names = v.steps.flatMap((s) =>
+        (s.uses ?? []).map((u) => reagentOf(u.reagent).name.split(/,| solution/)[0]!),
+      );
+      return v.preparations.filter(({ task }) =>
+        names.some((name) => task.toLowerCase().startsWith(name.toLowerCase())),
+      );
+    }),
+  );
+  // The piece of metal is cut by what the samples say; that it is sanded is the method's.
+  expect(restated.filter(({ task }) => !task.startsWith('Metals'))).toEqual([]);
 });

@@ -72,8 +72,7 @@ export function prepTasks(practical: Practical, needs: LessonNeeds): PrepTask[] 
     for (const { task, hoursBefore, whenHolds } of methodOf(planned).preparations) {
       if (whenHolds && !practical.samples.some((s) => s.ions.includes(whenHolds) && isDoneOn(planned, s)))
         continue;
-      // Bottles of reagents have tasks of their own, with their figures.
-      if (seen.has(task) || /dropper bottle/.test(task)) continue;
+      if (seen.has(task)) continue;
       seen.add(task);
       tasks.push({ key: `method:${planned.test}:${task}`, kind: 'method', hoursBefore, text: `${task}.` });
     }

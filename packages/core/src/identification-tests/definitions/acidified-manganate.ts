@@ -24,7 +24,6 @@ export const acidifiedManganateTest = gasTest({
       { uses: [uses('KMnO4', { drops: 5 })] },
     ),
   ],
-  preparation: 'Potassium manganate(VII) 0.01 mol/dm³ with dilute sulfuric acid',
   apparatus: [piece('filter paper, strips', 'sample')],
   forms: ['gas', 'solid', 'solution'],
   stations: ['fume-cupboard'],

@@ -53,12 +53,6 @@ export const ammoniaSolutionTest: TestDefinition = {
         ),
       ],
       preparations: [
-        { task: 'Ammonia solution 0.4 mol/dm³, a dropper bottle a bench', hoursBefore: 24 },
-        {
-          task: 'Ammonia solution 8 mol/dm³, one staff bottle in the fume cupboard',
-          hoursBefore: 24,
-          when: 'excess',
-        },
         {
           task: 'A beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
           hoursBefore: 1,

@@ -17,7 +17,6 @@ export const anhydrousCopperSulfateTest = gasTest({
       why: 'Blue shows that water is there, not that it is pure.',
     }),
   ],
-  preparation: 'Anhydrous copper(II) sulfate, heated white and kept stoppered',
   apparatus: [piece('watch glass')],
   outcomes: complete<GasId>()([
     ...all(['H2O'], { colour: ['blue'] }),

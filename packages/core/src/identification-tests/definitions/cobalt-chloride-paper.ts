@@ -17,7 +17,6 @@ export const cobaltChloridePaperTest = gasTest({
       cautions: [care('Fingers are damp enough to turn it pink.')],
     }),
   ],
-  preparation: 'Cobalt chloride paper, dried blue over a warm radiator',
   apparatus: [piece('tweezers')],
   outcomes: complete<GasId>()([
     ...all(['H2O'], { colour: ['pink'] }),

@@ -16,8 +16,6 @@ export interface ConfirmingTest {
   readonly amount: { readonly drops: number } | { readonly volume_mL: number };
   /** Does the attribute say what falls out, so that an equilibrium can be asked? */
   readonly falls?: true;
-  /** The reagent is made so, and by when. */
-  readonly preparation: string;
   readonly waste: string;
   readonly outcomes: readonly Outcome[];
   readonly slips: readonly Slip[];
@@ -34,7 +32,6 @@ export const confirmingTest = ({
   why,
   amount,
   falls,
-  preparation,
   waste,
   outcomes,
   slips,
@@ -59,7 +56,7 @@ export const confirmingTest = ({
         sampleInTube,
         step(does, { uses: [uses(reagent, amount)], ...(falls ? { reveals: attribute.id } : {}), why }),
       ],
-      preparations: [{ task: preparation, hoursBefore: 24 }],
+      preparations: [],
       waste,
     },
   ],

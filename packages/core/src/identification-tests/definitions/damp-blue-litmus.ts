@@ -26,7 +26,6 @@ export const dampBlueLitmusTest = gasTest({
       { uses: [uses('litmus')] },
     ),
   ],
-  preparation: 'Blue litmus paper, deionised water',
   apparatus: [piece('blue litmus paper, strips', 'sample'), piece('tweezers')],
   stations: ['fume-cupboard'],
   outcomes: complete<GasId>()([

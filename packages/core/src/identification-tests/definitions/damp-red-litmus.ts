@@ -17,7 +17,6 @@ export const dampRedLitmusTest = gasTest({
       uses: [uses('litmus')],
     }),
   ],
-  preparation: 'Red litmus paper, deionised water',
   apparatus: [piece('red litmus paper, strips', 'sample'), piece('tweezers')],
   outcomes: complete<GasId>()([
     ...all(['NH3'], { litmus: ['blue'] }),

@@ -96,10 +96,7 @@ const variant = (id: Variant['id'], chosen: string, name: string, acid: string):
     }),
     keepLiquid,
   ],
-  preparations: [
-    { task: 'Limewater, made the day before and decanted clear', hoursBefore: 24, when: 'limewater' },
-    { task: 'Dilute acid, a dropper bottle a bench', hoursBefore: 24 },
-  ],
+  preparations: [],
   waste: 'Sink, with plenty of water.',
 });
 

@@ -21,7 +21,8 @@ export interface GasTest {
   readonly fromAge: number;
   readonly attribute: Attribute;
   readonly steps: readonly Step[];
-  readonly preparation: string;
+  /** What is to be got ready beside the reagents, which have tasks of their own. */
+  readonly preparation?: string;
   readonly apparatus: readonly Piece[];
   /** Where it is done on more than a tube of gas and what a metal gives. */
   readonly forms?: readonly SampleForm[];
@@ -73,7 +74,7 @@ export const gasTest = ({
       stations: stations ?? [],
       apparatus,
       steps,
-      preparations: [{ task: preparation, hoursBefore: 24 }],
+      preparations: preparation === undefined ? [] : [{ task: preparation, hoursBefore: 24 }],
       waste: waste ?? splintWaste,
     },
     ...(otherWays ?? []),

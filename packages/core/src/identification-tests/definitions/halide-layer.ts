@@ -46,10 +46,7 @@ export const halideLayerTest: TestDefinition = {
           { waitSeconds: 30 },
         ),
       ],
-      preparations: [
-        { task: 'Chlorine water, made just before the lesson', hoursBefore: 1 },
-        { task: 'Hexane in small stoppered tubes; a labelled bottle for organic waste', hoursBefore: 24 },
-      ],
+      preparations: [],
       waste: 'Organic waste bottle, the whole tube. Never the sink.',
     },
   ],

@@ -108,13 +108,6 @@ export const halideSilverTest: TestDefinition = {
         ),
       ],
       preparations: [
-        { task: 'Silver nitrate 0.05 mol/dm³ in brown bottles; dilute nitric acid', hoursBefore: 24 },
-        { task: 'Ammonia 2 mol/dm³, one staff bottle', hoursBefore: 24, when: 'diluteAmmonia' },
-        {
-          task: 'Concentrated ammonia (about 16 mol/dm³), one staff bottle in the fume cupboard',
-          hoursBefore: 24,
-          when: 'concAmmonia',
-        },
         ...['diluteAmmonia', 'concAmmonia'].map((when) => ({
           task: 'A beaker of 100 cm³ nitric acid 2 mol/dm³ in the fume cupboard, for all that holds silver and ammonia',
           hoursBefore: 1,

@@ -17,7 +17,6 @@ export const hclRodTest = gasTest({
       teacherOnly: true,
     }),
   ],
-  preparation: 'Concentrated hydrochloric acid, a few drops in the fume cupboard',
   apparatus: [piece('glass rod', 'room')],
   stations: ['fume-cupboard'],
   waste: 'Rinse the rod into plenty of water.',

@@ -25,7 +25,6 @@ export const magnesiumSulfateTest = confirmingTest({
   why: 'Magnesium carbonate falls out at once. Magnesium hydrogencarbonate is soluble: it clouds only when boiling has driven carbon dioxide out of it.',
   amount: { volume_mL: 1 },
   falls: true,
-  preparation: 'Magnesium sulfate 0.5 mol/dm³, a dropper bottle a bench',
   waste: 'Sink, with plenty of water.',
   outcomes: complete<AnionId>()([
     ...all(['CO3^2-', 'OH-', 'PO4^3-'], white),

@@ -35,7 +35,7 @@ export const naohWarmTest: TestDefinition = {
       ],
       preparations: [
         {
-          task: 'Hot water baths at about 70 °C; red litmus paper; sodium hydroxide 0.4 mol/dm³',
+          task: 'Hot water baths at about 70 °C',
           hoursBefore: 1,
         },
       ],

@@ -54,10 +54,7 @@ export const naohTest: TestDefinition = {
         }),
         step('Leave the tube standing and look again at the end.', { waitSeconds: 300, when: 'standing' }),
       ],
-      preparations: [
-        { task: 'Sodium hydroxide 0.4 mol/dm³, a dropper bottle a bench', hoursBefore: 24 },
-        { task: 'Sodium hydroxide 4 mol/dm³, a dropper bottle a bench', hoursBefore: 24, when: 'excess' },
-      ],
+      preparations: [],
       waste:
         'Dilute tubes without heavy metals: sink, with water. Lead, chromium, cobalt, nickel, copper and silver: heavy-metal waste.',
     },

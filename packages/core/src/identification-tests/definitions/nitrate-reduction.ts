@@ -38,7 +38,7 @@ export const nitrateReductionTest: TestDefinition = {
         }),
         step('Hold damp red litmus in the vapour, clear of the glass.', { uses: [uses('litmus')] }),
       ],
-      preparations: [{ task: 'Aluminium foil, squares of 1 cm; hot water baths', hoursBefore: 1 }],
+      preparations: [{ task: 'Hot water baths', hoursBefore: 1 }],
       waste: 'Let it finish, then sink with plenty of water; foil to the solid waste.',
     },
   ],

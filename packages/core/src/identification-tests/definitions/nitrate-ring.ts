@@ -44,12 +44,7 @@ const ring = (id: Variant['id'], name: string, steps: Variant['steps']): Variant
       why: 'Shaking, warming or pouring fast destroys the ring; left alone it fades by itself in time, so log it when you see it.',
     }),
   ],
-  preparations: [
-    {
-      task: 'Iron(II) sulfate 0.2 mol/dm³, made on the day with a drop of dilute sulfuric acid',
-      hoursBefore: 2,
-    },
-  ],
+  preparations: [],
   waste:
     'Acid waste, by staff: let it cool, then pour slowly into much cold water. Then the sink, or the metal bottle where it holds a heavy metal.',
 });

@@ -32,7 +32,6 @@ export const potassiumIodideTest = confirmingTest({
   why: 'Lead iodide is bright yellow. Iron(III) and copper(II) set brown iodine free, which is not the test.',
   amount: { drops: 3 },
   falls: true,
-  preparation: 'Potassium iodide 0.1 mol/dm³ in brown bottles, a dropper bottle a bench',
   waste: 'Lead, silver and copper: heavy-metal waste. The rest: sink, with water.',
   outcomes: complete<CationId>()([
     ...all(['Pb2+'], { precipitate: ['yellow'] }),

@@ -52,12 +52,7 @@ export function spotTest(
             'Pool what is left in the beaker for it, from there into the labelled waste bottle. Rinse tubes or wells with deionised water for the next reagent.',
           ),
         ],
-        preparations: [
-          {
-            task: `${words[0]!.toUpperCase()}${words.slice(1)} 0.2 mol/dm³, a dropper bottle a bench`,
-            hoursBefore: 24,
-          },
-        ],
+        preparations: [],
         waste: 'Barium, strontium and lead: heavy-metal waste. The rest: sink.',
       },
     ],

@@ -24,7 +24,6 @@ export const starchIodidePaperTest = gasTest({
       why: 'Chlorine takes the electrons of iodide; the iodine set free turns starch blue-black.',
     }),
   ],
-  preparation: 'Starch-iodide paper, fresh: old paper goes brown by itself',
   apparatus: [piece('starch-iodide paper, strips', 'sample'), piece('tweezers')],
   stations: ['fume-cupboard'],
   outcomes: complete<GasId>()([

@@ -50,7 +50,7 @@ const variant = (
       reveals: 'precipitate',
     }),
   ],
-  preparations: [{ task: `${name}: a dropper bottle of each a bench`, hoursBefore: 24 }],
+  preparations: [],
   waste:
     'Barium waste, or sink with plenty of water where local rules allow: barium sulfate itself is harmless.',
 });

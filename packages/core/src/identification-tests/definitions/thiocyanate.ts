@@ -36,7 +36,6 @@ export const thiocyanateTest = confirmingTest({
   does: 'Add potassium thiocyanate solution, one drop, and look at once against a white card.',
   why: 'Iron(III) gives a blood-red complex, so strong that a trace shows; iron(II) gives none while it is fresh.',
   amount: { drops: 1 },
-  preparation: 'Potassium thiocyanate 0.1 mol/dm³, a dropper bottle a bench, away from concentrated acids',
   waste:
     'Into the beaker for it, then the heavy-metal waste. Never with concentrated acid or bleach: a poisonous gas comes off.',
   outcomes: complete<CationId>()([
