@@ -4,7 +4,6 @@ import { sources } from '../sources/sources.js';
 import { isSpeciesId } from '../species/species.js';
 import { expectationOf } from './expectation.js';
 import type { TestDefinition } from './test-definition.js';
-import { reagentOf } from '../hazards/reagents.js';
 import { allTests, attributeOf, isTestId, testOf, variantOf } from './tests.js';
 
 const each = allTests.map((t) => [t.id, t] as const);
