@@ -16,7 +16,7 @@ export const freezingPointTest = gasTest({
     source: 'school-practice',
   },
   steps: [
-    step('Crush ice in a beaker and stir a third as much salt into it: it gets to about −10 °C.', {
+    step('Crush ice in a beaker and stir a third as much salt into it: it gets to −10 °C and colder.', {
       cautions: [care('Ice with salt freezes skin: stir it with a rod, hold the beaker by the rim.')],
     }),
     step('Stand a tube with 5 cm³ of the liquid in it, and stir the liquid gently with the thermometer.'),

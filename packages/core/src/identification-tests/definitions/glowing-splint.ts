@@ -1,7 +1,7 @@
 /** Glowing splint. */
 import type { GasId } from '../../species/substance.js';
-import { all, care, change, complete, none, nothingSeen, piece, slip, splints, step } from '../test-parts.js';
-import { burning, gasAttribute, gasTest, litSplint, splintFlame, splintWaste } from './gas-test-parts.js';
+import { all, change, complete, none, nothingSeen, slip, splints, step } from '../test-parts.js';
+import { burning, gasAttribute, gasTest, litSplint, splintFlame } from './gas-test-parts.js';
 
 export const glowingSplintTest = gasTest({
   id: 'glowing-splint',
@@ -25,50 +25,6 @@ export const glowingSplintTest = gasTest({
   steps: [
     step('Light a splint, then blow it out so that the tip still glows.', { cautions: [litSplint] }),
     step('Put the glowing tip into the gas.'),
-  ],
-  way: 'A stoppered tube of gas',
-  otherWays: [
-    {
-      id: 'over-water',
-      name: 'Gas collected over water',
-      attendedMinutes: 4,
-      unattendedMinutes: 2,
-      stations: ['burner', 'sink'],
-      apparatus: [
-        ...splints,
-        piece('trough'),
-        piece('large tube with a stopper and delivery tube that fit it'),
-        piece('small test tubes with stoppers', 'sample'),
-        piece('clamp and stand'),
-      ],
-      steps: [
-        step(
-          'Half fill the trough. Fill the small tube under water until no bubble is left, and clamp it mouth down, a little off the floor of the trough, over the end of the delivery tube.',
-        ),
-        step(
-          'Let the first bubbles go: they are air. Then fill the small tube; when it is full, bubbles escape beside it.',
-          {
-            waitSeconds: 60,
-            why: 'Air mixed in and the splint only glows brighter.',
-          },
-        ),
-        step(
-          'Take the delivery tube out of the water, then stopper the small tube under water and stand it mouth up.',
-          {
-            cautions: [care('Water is sucked back into a warm tube if the delivery tube stays in.')],
-          },
-        ),
-        step('Light a splint, then blow it out so that the tip still glows.', { cautions: [litSplint] }),
-        step('Take the stopper off and put the glowing tip into the gas at once.'),
-      ],
-      preparations: [
-        {
-          task: 'Troughs, delivery tubes with stoppers that fit the large tubes, small tubes, splints',
-          hoursBefore: 24,
-        },
-      ],
-      waste: splintWaste,
-    },
   ],
   preparation: 'Splints, two a test',
   apparatus: splints,
