@@ -1,5 +1,6 @@
 /** Turns a reagent's formula, or a sample's ions, into the components of the model. */
 import { formulaWithCharge, readFormula, type Formula } from '../formulas/read-formula.js';
+import { factOf, filedIons } from '../species/filed-ions.js';
 import type { IonId } from '../species/ion.js';
 import { allAnions, allCations, formulaParts } from '../species/species.js';
 import type { Component } from './components.js';
@@ -44,9 +45,7 @@ const ofIons: Readonly<Record<IonId, Amounts | NotModelled>> = {
   'I-': itself('I-'),
   'NO3-': itself('NO3-'),
   'PO4^3-': itself('PO4^3-'),
-  'S2O3^2-': {
-    notModelled: 'acid takes it apart to sulfur and sulfur dioxide, slowly, which is no equilibrium',
-  },
+  ...factOf(filedIons, 'reckonedAs'),
 };
 /** Further ions of reagents, as formula, charge and parts; no sample is named by them. */
 const acidAnions = [

@@ -4,6 +4,7 @@
  * estimates fitted to what is seen, since a school burner is no standard source.
  */
 import type { SourceId } from '../sources/sources.js';
+import { factOf, filedCations } from '../species/filed-ions.js';
 import type { CationId } from '../species/ion.js';
 import type { FlameName } from './flame-name.js';
 
@@ -126,6 +127,7 @@ export const flameOf: Readonly<Record<CationId, Emitter | NoColour>> = {
   'Co2+': none('its lines are too weak in a burner'),
   'Ni2+': none('its lines are too weak in a burner'),
   'Ag+': none('its lines are too weak in a burner'),
+  ...factOf(filedCations, 'flame'),
 };
 export const emitters: readonly (Emitter & { readonly ion: CationId })[] = (
   Object.entries(flameOf) as [CationId, Emitter | NoColour][]

@@ -102,7 +102,6 @@ const furtherIons: readonly (readonly [string, number])[] = [
   ['ZnO2', -2],
   ['PbO2', -2],
   ['CrO2', -1],
-  ['S2O3', -2],
   ['S4O6', -2],
   ['O', -2],
   ['S', -2],

@@ -4,6 +4,7 @@
  * is harmless says so.
  */
 import type { SourceId } from '../sources/sources.js';
+import { factOf, filedIons } from '../species/filed-ions.js';
 import type { IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
 import { band, type HazardBand } from './hazard-band.js';
@@ -163,17 +164,6 @@ export const speciesHazards: Readonly<Record<IonId | GasId | MetalId, SpeciesHaz
       ),
     ],
   ),
-  'S2O3^2-': ion(
-    neat('care', '', 'Gives off choking sulfur dioxide with acid: fume cupboard or moving air; mind asthma.'),
-    [
-      band(
-        0,
-        'care',
-        '',
-        'Gives off choking sulfur dioxide with acid: fume cupboard or moving air; mind asthma.',
-      ),
-    ],
-  ),
   'SO4^2-': harmless(),
   'Cl-': harmless(),
   'Br-': harmless(),
@@ -225,4 +215,5 @@ export const speciesHazards: Readonly<Record<IonId | GasId | MetalId, SpeciesHaz
   Cu: substance(neat('low', '', 'Low hazard.')),
   Ca: substance(neat('danger', 'H261', 'Reacts with water and damp skin: tweezers, dry, goggles.', 14)),
   Pb: substance(neat('danger', 'H360FD H372', 'Poisonous: tweezers, wash your hands.', 14)),
+  ...factOf(filedIons, 'hazard'),
 };

@@ -1,6 +1,7 @@
 /** The small pieces test definitions are put together from: looks, values, steps with their cautions. */
 import { reagentOf, type ReagentId } from '../hazards/reagents.js';
 import type { SourceId } from '../sources/sources.js';
+import { filedOutcomes, type FiledFor } from '../species/filed-ions.js';
 import type { SpeciesId } from '../species/species.js';
 import type {
   AttributeValue,
@@ -10,6 +11,7 @@ import type {
   Slip,
   Step,
   StepReagent,
+  TestId,
   VariantId,
 } from './test-definition.js';
 import type { SampleForm } from '../species/sample-form.js';
@@ -168,8 +170,8 @@ export const all = <const Id extends SpeciesId>(
 ): Outcome<Id>[] => ids.map((of) => ({ of, shows, source, ...more }));
 
 /**
- * Records that speak of every species of a kind: `complete<CationId>()([…])`. The compiler names the species that are
- * missing, so that a new one is never silently "nothing".
+ * Records that speak of every gas or metal: `complete<GasId>()([…])`. The compiler names those that are missing, so that a
+ * new one is never silently "nothing".
  */
 export const complete =
   <Id extends SpeciesId>() =>
@@ -178,6 +180,24 @@ export const complete =
       ([Exclude<Id, O['of']>] extends [never] ? unknown : { readonly missing: Exclude<Id, O['of']> }),
   ): readonly Outcome[] =>
     records;
+
+/**
+ * Records that speak of every ion of a kind in a test, with what the ions' own files say of it:
+ * `completeIn<CationId, 'naoh'>('naoh')([…])`. An ion that stands neither here nor in a file of its own is named by the
+ * compiler.
+ * @param form only what holds for this form of sample is taken from the files.
+ */
+export const completeIn =
+  <Id extends SpeciesId, Test extends TestId>(test: Test, form?: SampleForm) =>
+  <O extends Outcome>(
+    records: readonly O[] &
+      ([Exclude<Id, O['of'] | FiledFor<Test>>] extends [never]
+        ? unknown
+        : { readonly missing: Exclude<Id, O['of'] | FiledFor<Test>> }),
+  ): readonly Outcome[] => [
+    ...records,
+    ...filedOutcomes(test).filter((o) => form === undefined || o.form === form),
+  ];
 
 /** A slip that is left to repeat: it explains a record only by name. */
 export const slip = (

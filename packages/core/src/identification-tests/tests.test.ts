@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { reagentOf } from '../hazards/reagents.js';
+import { filedAnions, filedCations, filedIons } from '../species/filed-ions.js';
 import { sources } from '../sources/sources.js';
-import { isSpeciesId } from '../species/species.js';
+import { isAnionId, isCationId, isSpeciesId } from '../species/species.js';
 import { expectationOf } from './expectation.js';
 import type { TestDefinition } from './test-definition.js';
 import { allTests, attributeOf, isTestId, testOf, variantOf } from './tests.js';
@@ -182,4 +183,28 @@ test('what is to be got ready restates no reagent of the method: those have task
   );
   // The piece of metal is cut by what the samples say; that it is sanded is the method's.
   expect(restated.filter(({ task }) => !task.startsWith('Metals'))).toEqual([]);
+});
+
+describe('ions with a file of their own', () => {
+  test.each(Object.entries(filedIons))(
+    '%s: what it shows is of tests there are, and is shown',
+    (id, file) => {
+      for (const [test, outcomes] of Object.entries(file.shows)) {
+        expect([test, isTestId(test)]).toEqual([test, true]);
+        expect(testOf(test).outcomes.filter((o) => o.of === id)).toHaveLength(outcomes.length);
+      }
+    },
+  );
+  test('stand in every test that speaks of ions of their sign', () => {
+    for (const { id, outcomes } of allTests)
+      for (const [kind, ions] of [
+        [isCationId, filedCations],
+        [isAnionId, filedAnions],
+      ] as const)
+        if (new Set(outcomes.map((o) => o.of).filter(kind)).size > 3)
+          expect([id, Object.keys(ions).filter((ion) => !outcomes.some((o) => o.of === ion))]).toEqual([
+            id,
+            [],
+          ]);
+  });
 });

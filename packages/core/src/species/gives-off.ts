@@ -1,13 +1,20 @@
 /** The gas that dilute hydrochloric or sulfuric acid drives out of an anion or a metal: the compiler asks for every one. */
+import { filedAnions, type FiledAnionId } from './filed-ions.js';
+import type { AnionFile } from './ion-file.js';
 import type { AnionId } from './ion.js';
 import type { GasId, MetalId } from './substance.js';
+
+const filedEntries = Object.entries(filedAnions) as [FiledAnionId, AnionFile][];
+const gasOfFiled = Object.fromEntries(
+  filedEntries.map(([id, { withAcid }]) => [id, withAcid.gas]),
+) as Readonly<Record<FiledAnionId, GasId | null>>;
 
 /** null: none. Nitric acid gives other gases with metals. Source `vogel-tests`. */
 export const gasWithAcid: Readonly<Record<AnionId | MetalId, GasId | null>> = {
   'CO3^2-': 'CO2',
   'HCO3-': 'CO2',
   'SO3^2-': 'SO2',
-  'S2O3^2-': 'SO2',
+  ...gasOfFiled,
   'OH-': null,
   'SO4^2-': null,
   'Cl-': null,
@@ -26,7 +33,9 @@ export const gasWithAcid: Readonly<Record<AnionId | MetalId, GasId | null>> = {
 };
 
 /** What else falls out as the gas comes off. Source `vogel-tests`. */
-export const solidWithAcid: Readonly<Partial<Record<AnionId, string>>> = { 'S2O3^2-': 'S' };
+export const solidWithAcid: Readonly<Partial<Record<AnionId, string>>> = Object.fromEntries(
+  filedEntries.flatMap(([id, { withAcid }]) => (withAcid.solid === undefined ? [] : [[id, withAcid.solid]])),
+);
 
 /** The gases acid drives out of a sample of these ions or this metal. */
 export const gasesWithAcid = (ids: readonly string[]): GasId[] =>

@@ -3,6 +3,7 @@
  * Ids are written as people type them in ASCII: `Ca2+`, `SO4^2-` (the caret parts an index from a charge).
  */
 import type { SourceId } from '../sources/sources.js';
+import type { FiledAnionId, FiledCationId } from './filed-ions.js';
 
 export type CationId =
   | 'H+'
@@ -24,9 +25,10 @@ export type CationId =
   | 'Ni2+'
   | 'Cu2+'
   | 'Ag+'
-  | 'Pb2+';
+  | 'Pb2+'
+  | FiledCationId;
 export type AnionId =
-  'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-' | 'S2O3^2-';
+  'OH-' | 'CO3^2-' | 'HCO3-' | 'SO3^2-' | 'SO4^2-' | 'Cl-' | 'Br-' | 'I-' | 'NO3-' | 'PO4^3-' | FiledAnionId;
 export type IonId = CationId | AnionId;
 
 /** What an ion is made of and what people call it. */

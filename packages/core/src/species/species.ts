@@ -8,18 +8,33 @@ import { anions } from './ions/anions.js';
 import { hydrogenAndAmmonium } from './ions/hydrogen-and-ammonium.js';
 import { otherMetals } from './ions/other-metals.js';
 import { every } from './every.js';
+import { filedAnions, filedCations } from './filed-ions.js';
 import { gases } from './gases.js';
 import type { AnionId, CationId, Ion, IonId } from './ion.js';
+import type { AnionFile, CationFile } from './ion-file.js';
 import { metals } from './metals.js';
 import type { GasId, MetalId, Substance, SubstanceId } from './substance.js';
+
+/** The records of ions that have a file of their own. */
+const recordsOf = <Files extends Readonly<Record<string, CationFile | AnionFile>>>(files: Files) =>
+  Object.entries(files).map(([id, { name, atoms, charge, alsoCalled, shortNames, source }]) => ({
+    id: id as Extract<keyof Files, IonId>,
+    name,
+    atoms,
+    charge,
+    alsoCalled,
+    shortNames,
+    source,
+  }));
 
 export const allCations: readonly Ion<CationId>[] = every<CationId>()([
   ...hydrogenAndAmmonium,
   ...alkaliMetals,
   ...alkalineEarths,
   ...otherMetals,
+  ...recordsOf(filedCations),
 ]);
-export const allAnions: readonly Ion<AnionId>[] = every<AnionId>()(anions);
+export const allAnions: readonly Ion<AnionId>[] = every<AnionId>()([...anions, ...recordsOf(filedAnions)]);
 export const allIons: readonly Ion[] = [...allCations, ...allAnions];
 
 const byId = new Map<string, Ion>(allIons.map((ion) => [ion.id, ion]));

@@ -1,7 +1,7 @@
 /** Acidified potassium manganate(VII). */
 import type { AnionId } from '../../species/ion.js';
 import type { GasId } from '../../species/substance.js';
-import { all, change, coloured, complete, liquid, piece, pigment, step, uses } from '../test-parts.js';
+import { all, change, coloured, completeIn, liquid, piece, pigment, step, uses } from '../test-parts.js';
 import { gasAttribute, gasTest } from './gas-test-parts.js';
 
 export const acidifiedManganateTest = gasTest({
@@ -29,8 +29,8 @@ export const acidifiedManganateTest = gasTest({
   stations: ['fume-cupboard'],
   waste: 'Sink, with plenty of water.',
   minutes: 2,
-  outcomes: complete<GasId | AnionId>()([
-    ...all(['SO2', 'SO3^2-', 'S2O3^2-'], { solution: ['colourless'] }),
+  outcomes: completeIn<GasId | AnionId, 'acidified-manganate'>('acidified-manganate')([
+    ...all(['SO2', 'SO3^2-'], { solution: ['colourless'] }),
     ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { solution: ['purple'] }),
     ...all(
       ['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],

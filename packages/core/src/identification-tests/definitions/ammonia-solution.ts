@@ -2,7 +2,7 @@
 import type { SpeciesId } from '../../species/species.js';
 import type { CationId } from '../../species/ion.js';
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete, sampleInTube, silverWithAmmonia, slip, step, tubes, uses } from '../test-parts.js';
+import { all, completeIn, sampleInTube, silverWithAmmonia, slip, step, tubes, uses } from '../test-parts.js';
 import { excessColour, hydroxidePrecipitate, inExcess } from './hydroxide-attributes.js';
 
 const falls = <const Id extends SpeciesId>(
@@ -62,7 +62,7 @@ export const ammoniaSolutionTest: TestDefinition = {
       waste: 'Heavy metals to the heavy-metal waste. Silver with ammonia: acidify at once, never store it.',
     },
   ],
-  outcomes: complete<CationId>()([
+  outcomes: completeIn<CationId, 'ammonia-solution'>('ammonia-solution')([
     falls('Al3+', 'white', 'insoluble'),
     falls('Zn2+', 'white', 'dissolves'),
     falls('Pb2+', 'white', 'insoluble'),

@@ -2,7 +2,18 @@
 import type { IonId } from '../../species/ion.js';
 import type { GasId, MetalId } from '../../species/substance.js';
 import type { Attribute, Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete, coloured, liquid, nothingSeen, pigment, slip, solidIn, step } from '../test-parts.js';
+import {
+  all,
+  coloured,
+  complete,
+  completeIn,
+  liquid,
+  nothingSeen,
+  pigment,
+  slip,
+  solidIn,
+  step,
+} from '../test-parts.js';
 
 const state: Attribute = {
   id: 'state',
@@ -85,7 +96,10 @@ export const appearanceTest: TestDefinition = {
     },
   ],
   outcomes: [
-    ...complete<IonId>()([
+    ...completeIn<IonId, 'appearance'>(
+      'appearance',
+      'solution',
+    )([
       ...dissolved('Cu2+', ['blue']),
       ...dissolved('Fe2+', ['pale-green', 'green']),
       ...dissolved('Fe3+', ['orange-brown', 'yellow', 'brown']),
@@ -102,13 +116,16 @@ export const appearanceTest: TestDefinition = {
         },
       ),
       ...all(
-        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-', 'S2O3^2-'],
+        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
         { state: ['solution'], colour: ['colourless'] },
         'vogel-tests',
         { form: 'solution' },
       ),
     ]),
-    ...complete<IonId>()([
+    ...completeIn<IonId, 'appearance'>(
+      'appearance',
+      'solid',
+    )([
       ...solid('Cu2+', ['blue', 'green']),
       ...solid('Fe2+', ['pale-green', 'green']),
       ...solid('Fe3+', ['orange-brown', 'yellow', 'brown']),
@@ -125,7 +142,7 @@ export const appearanceTest: TestDefinition = {
         },
       ),
       ...all(
-        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-', 'S2O3^2-'],
+        ['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
         { state: ['solid'], colour: ['white'] },
         'vogel-tests',
         { form: 'solid' },

@@ -1,6 +1,6 @@
 /** Spot: ammonium carbonate: which cations fall out. */
 import type { CationId } from '../../species/ion.js';
-import { all, complete } from '../test-parts.js';
+import { all, completeIn } from '../test-parts.js';
 import { coloursOfMetals, nothing, spotTest, tinted, white } from './spot-parts.js';
 
 export const carbonateSpotTest = spotTest(
@@ -8,7 +8,7 @@ export const carbonateSpotTest = spotTest(
   'Spot: ammonium carbonate',
   '(NH4)2CO3',
   'ammonium carbonate solution',
-  complete<CationId>()([
+  completeIn<CationId, 'carbonate-spot'>('carbonate-spot')([
     ...all(['Mg2+', 'Ca2+', 'Sr2+', 'Ba2+', 'Zn2+', 'Pb2+', 'Al3+'], white),
     ...all(coloursOfMetals, tinted),
     ...all(['Mn2+', 'Ag+'], { precipitate: ['white', 'coloured'] }, 'vogel-tests', {

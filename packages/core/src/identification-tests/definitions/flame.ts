@@ -3,7 +3,7 @@ import type { SpeciesId } from '../../species/species.js';
 import type { CationId } from '../../species/ion.js';
 import { flameVariants } from './flame-method.js';
 import type { Attribute, AttributeValue, Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete } from '../test-parts.js';
+import { all, completeIn } from '../test-parts.js';
 import type { WellPattern } from '../well-look.js';
 
 const flame = (id: string, label: string, colour: string, pattern: WellPattern): AttributeValue => ({
@@ -84,7 +84,7 @@ const shows = <const Id extends SpeciesId>(
   ...(unsure ? { unsure } : {}),
 });
 
-const outcomes = complete<CationId>()([
+const outcomes = completeIn<CationId, 'flame'>('flame')([
   shows('Li+', ['crimson', 'red'], ['crimson', 'purple']),
   shows('Na+', ['yellow'], ['none']),
   shows('K+', ['lilac'], ['crimson', 'lilac', 'purple']),

@@ -1,7 +1,7 @@
 /** Chlorine water and hexane: bromine and iodine colour the upper layer. */
 import type { AnionId } from '../../species/ion.js';
 import type { TestDefinition } from '../test-definition.js';
-import { all, coloured, complete, danger, piece, pigment, slip, step, uses } from '../test-parts.js';
+import { all, coloured, completeIn, danger, piece, pigment, slip, step, uses } from '../test-parts.js';
 
 export const halideLayerTest: TestDefinition = {
   id: 'halide-layer',
@@ -50,10 +50,10 @@ export const halideLayerTest: TestDefinition = {
       waste: 'Organic waste bottle, the whole tube. Never the sink.',
     },
   ],
-  outcomes: complete<AnionId>()([
+  outcomes: completeIn<AnionId, 'halide-layer'>('halide-layer')([
     ...all(['Br-'], { upperLayer: ['yellow-orange'] }),
     ...all(['I-'], { upperLayer: ['purple'] }),
-    ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'NO3-', 'PO4^3-', 'S2O3^2-'], {
+    ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'SO4^2-', 'Cl-', 'NO3-', 'PO4^3-'], {
       upperLayer: ['colourless'],
     }),
   ]),

@@ -5,7 +5,7 @@ import {
   all,
   change,
   clearTube,
-  complete,
+  completeIn,
   none,
   notTested,
   pigment,
@@ -118,7 +118,7 @@ export const halideSilverTest: TestDefinition = {
         'Silver waste. Acidify with dilute nitric acid at once what holds ammonia; never store silver with ammonia.',
     },
   ],
-  outcomes: complete<AnionId>()([
+  outcomes: completeIn<AnionId, 'halide-silver'>('halide-silver')([
     ...all(['Cl-'], { precipitate: ['white'], diluteAmmonia: ['dissolves'], concAmmonia: ['dissolves'] }),
     ...all(['Br-'], { precipitate: ['cream'], diluteAmmonia: ['insoluble'], concAmmonia: ['dissolves'] }),
     ...all(['I-'], { precipitate: ['yellow'], diluteAmmonia: ['insoluble'], concAmmonia: ['insoluble'] }),
@@ -127,16 +127,6 @@ export const halideSilverTest: TestDefinition = {
       diluteAmmonia: ['not-tested'],
       concAmmonia: ['not-tested'],
     }),
-    ...all(
-      ['S2O3^2-'],
-      {
-        precipitate: ['white', 'cream', 'yellow'],
-        diluteAmmonia: ['not-tested'],
-        concAmmonia: ['not-tested'],
-      },
-      'vogel-tests',
-      { unsure: 'sulfur clouds it; the silver salt goes from white through yellow and brown to black' },
-    ),
   ]),
   slips: [
     slip(

@@ -1,7 +1,7 @@
 /** Limewater. */
 import type { AnionId } from '../../species/ion.js';
 import type { GasId } from '../../species/substance.js';
-import { all, complete, piece, slip, step, uses } from '../test-parts.js';
+import { all, completeIn, piece, slip, step, uses } from '../test-parts.js';
 import { gasTest } from './gas-test-parts.js';
 import { limewaterSeen } from './limewater-attribute.js';
 
@@ -60,11 +60,11 @@ export const limewaterTest = gasTest({
   forms: ['gas', 'metal', 'solid'],
   waste: 'Sink.',
   minutes: 2,
-  outcomes: complete<GasId | AnionId>()([
+  outcomes: completeIn<GasId | AnionId, 'limewater'>('limewater')([
     ...all(['CO2', 'SO2'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
     ...all(['H2', 'O2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { limewater: ['clear'] }),
     // The gas that acid drives out of a sample.
-    ...all(['CO3^2-', 'HCO3-', 'SO3^2-', 'S2O3^2-'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
+    ...all(['CO3^2-', 'HCO3-', 'SO3^2-'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
     ...all(['OH-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'], { limewater: ['clear'] }),
   ]),
   slips: [

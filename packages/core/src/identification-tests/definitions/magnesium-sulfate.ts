@@ -1,6 +1,6 @@
 /** Magnesium sulfate in the cold: tells a carbonate, which falls out, from a hydrogencarbonate, which does not. */
 import type { AnionId } from '../../species/ion.js';
-import { all, complete, none, pigment, precipitate, slip } from '../test-parts.js';
+import { all, completeIn, none, pigment, precipitate, slip } from '../test-parts.js';
 import { confirmingTest } from './confirming-test.js';
 
 const white = { precipitate: ['white'] } as const;
@@ -26,13 +26,13 @@ export const magnesiumSulfateTest = confirmingTest({
   amount: { volume_mL: 1 },
   falls: true,
   waste: 'Sink, with plenty of water.',
-  outcomes: complete<AnionId>()([
+  outcomes: completeIn<AnionId, 'magnesium-sulfate'>('magnesium-sulfate')([
     ...all(['CO3^2-', 'OH-', 'PO4^3-'], white),
     ...all(['HCO3-'], nothing),
     ...all(['SO3^2-'], { precipitate: ['none', 'white'] }, 'vogel-tests', {
       unsure: 'magnesium sulfite is a little soluble',
     }),
-    ...all(['SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'S2O3^2-'], nothing),
+    ...all(['SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-'], nothing),
   ]),
   slips: [
     slip(

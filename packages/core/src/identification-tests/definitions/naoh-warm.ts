@@ -1,7 +1,7 @@
 /** Warming with sodium hydroxide: ammonia from ammonium. */
 import type { CationId } from '../../species/ion.js';
 import type { TestDefinition } from '../test-definition.js';
-import { all, care, complete, piece, slip, step, tubes, uses } from '../test-parts.js';
+import { all, care, completeIn, piece, slip, step, tubes, uses } from '../test-parts.js';
 import { redLitmusInVapour, smell } from './vapour-attributes.js';
 
 export const naohWarmTest: TestDefinition = {
@@ -42,7 +42,7 @@ export const naohWarmTest: TestDefinition = {
       waste: 'Sink, with plenty of water.',
     },
   ],
-  outcomes: complete<CationId>()([
+  outcomes: completeIn<CationId, 'naoh-warm'>('naoh-warm')([
     ...all(['NH4+'], { litmus: ['blue'], smell: ['pungent'] }),
     ...all(
       [

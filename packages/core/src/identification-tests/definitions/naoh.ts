@@ -2,7 +2,7 @@
 import type { SpeciesId } from '../../species/species.js';
 import type { CationId } from '../../species/ion.js';
 import type { Outcome, TestDefinition } from '../test-definition.js';
-import { all, complete, sampleInTube, slip, step, tubes, uses } from '../test-parts.js';
+import { all, completeIn, sampleInTube, slip, step, tubes, uses } from '../test-parts.js';
 import { hydroxidePrecipitate, inExcess, onStanding } from './hydroxide-attributes.js';
 
 type Standing = 'no-change' | 'browns' | 'pinks';
@@ -59,7 +59,7 @@ export const naohTest: TestDefinition = {
         'Dilute tubes without heavy metals: sink, with water. Lead, chromium, cobalt, nickel, copper and silver: heavy-metal waste.',
     },
   ],
-  outcomes: complete<CationId>()([
+  outcomes: completeIn<CationId, 'naoh'>('naoh')([
     falls('Al3+', 'white', 'dissolves'),
     falls('Zn2+', 'white', 'dissolves'),
     falls('Pb2+', 'white', 'dissolves'),

@@ -1,7 +1,7 @@
 /** Nitrate: reduction to ammonia. */
 import type { IonId } from '../../species/ion.js';
 import type { TestDefinition } from '../test-definition.js';
-import { all, care, complete, piece, slip, step, tubes, uses } from '../test-parts.js';
+import { all, care, completeIn, piece, slip, step, tubes, uses } from '../test-parts.js';
 import { redLitmusInVapour } from './vapour-attributes.js';
 
 export const nitrateReductionTest: TestDefinition = {
@@ -42,7 +42,7 @@ export const nitrateReductionTest: TestDefinition = {
       waste: 'Let it finish, then sink with plenty of water; foil to the solid waste.',
     },
   ],
-  outcomes: complete<IonId>()([
+  outcomes: completeIn<IonId, 'nitrate-reduction'>('nitrate-reduction')([
     ...all(['NO3-', 'NH4+'], { litmus: ['blue'] }),
     ...all(
       [
@@ -55,7 +55,6 @@ export const nitrateReductionTest: TestDefinition = {
         'Br-',
         'I-',
         'PO4^3-',
-        'S2O3^2-',
         'H+',
         'Li+',
         'Na+',

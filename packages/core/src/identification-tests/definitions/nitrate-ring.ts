@@ -4,7 +4,7 @@ import type { TestDefinition, Variant } from '../test-definition.js';
 import {
   all,
   change,
-  complete,
+  completeIn,
   danger,
   liquid,
   none,
@@ -96,9 +96,9 @@ export const nitrateRingTest: TestDefinition = {
     ring('acid-last', 'Sample and iron(II) sulfate first, acid last', ironFirst),
     ring('acid-first', 'Acid into the sample, iron(II) sulfate on top', ironLast),
   ],
-  outcomes: complete<AnionId>()([
+  outcomes: completeIn<AnionId, 'nitrate-ring'>('nitrate-ring')([
     ...all(['NO3-'], { ring: ['brown'] }),
-    ...all(['Br-', 'I-', 'SO3^2-', 'S2O3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', {
+    ...all(['Br-', 'I-', 'SO3^2-'], { ring: ['none', 'brown'] }, 'vogel-tests', {
       unsure: 'brown fumes, iodine or sulfur disturb the ring: test for these first',
     }),
     ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'PO4^3-'], { ring: ['none'] }),

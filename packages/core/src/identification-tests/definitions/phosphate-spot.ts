@@ -1,6 +1,6 @@
 /** Spot: ammonium hydrogenphosphate: which cations fall out. */
 import type { CationId } from '../../species/ion.js';
-import { all, complete } from '../test-parts.js';
+import { all, completeIn } from '../test-parts.js';
 import { coloursOfMetals, faint, nothing, spotTest, tinted, white } from './spot-parts.js';
 
 export const phosphateSpotTest = spotTest(
@@ -8,7 +8,7 @@ export const phosphateSpotTest = spotTest(
   'Spot: ammonium hydrogenphosphate',
   '(NH4)2HPO4',
   'ammonium hydrogenphosphate solution',
-  complete<CationId>()([
+  completeIn<CationId, 'phosphate-spot'>('phosphate-spot')([
     ...all(['Mg2+', 'Ca2+', 'Sr2+', 'Ba2+', 'Zn2+', 'Pb2+', 'Al3+', 'Mn2+'], white),
     ...all([...coloursOfMetals, 'Ag+'], tinted),
     ...all(['Li+'], faint, 'vogel-tests', { unsure: 'clearly white with sodium phosphate' }),

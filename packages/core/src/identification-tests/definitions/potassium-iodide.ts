@@ -1,6 +1,6 @@
 /** Potassium iodide: confirms lead, by its yellow iodide. */
 import type { CationId } from '../../species/ion.js';
-import { all, complete, none, pigment, precipitate, slip } from '../test-parts.js';
+import { all, completeIn, none, pigment, precipitate, slip } from '../test-parts.js';
 import { confirmingTest } from './confirming-test.js';
 
 const nothing = { precipitate: ['none'] } as const;
@@ -33,7 +33,7 @@ export const potassiumIodideTest = confirmingTest({
   amount: { drops: 3 },
   falls: true,
   waste: 'Lead, silver and copper: heavy-metal waste. The rest: sink, with water.',
-  outcomes: complete<CationId>()([
+  outcomes: completeIn<CationId, 'potassium-iodide'>('potassium-iodide')([
     ...all(['Pb2+'], { precipitate: ['yellow'] }),
     ...all(['Ag+'], { precipitate: ['yellow'] }, 'vogel-tests', { unsure: 'paler than lead iodide' }),
     ...all(['Cu2+'], { precipitate: ['brown', 'white'] }, 'vogel-tests', {

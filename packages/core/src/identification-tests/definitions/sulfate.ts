@@ -3,7 +3,7 @@ import type { AnionId } from '../../species/ion.js';
 import type { Attribute, TestDefinition, Variant } from '../test-definition.js';
 import {
   all,
-  complete,
+  completeIn,
   none,
   pigment,
   precipitate,
@@ -79,14 +79,10 @@ export const sulfateTest: TestDefinition = {
       'dilute nitric acid, barium nitrate solution',
     ),
   ],
-  outcomes: complete<AnionId>()([
+  outcomes: completeIn<AnionId, 'sulfate'>('sulfate')([
     ...all(['SO4^2-'], { precipitate: ['white'] }),
     ...all(['OH-', 'CO3^2-', 'HCO3-', 'SO3^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'], {
       precipitate: ['none'],
-    }),
-    ...all(['S2O3^2-'], { precipitate: ['white', 'none'] }, 'vogel-tests', {
-      unsure:
-        'the acid itself clouds it with sulfur within a minute or two: test for it with acid alone first',
     }),
     // Hydrochloric acid and barium chloride bring chloride, which silver and lead turn white.
     ...all(['Ag+', 'Pb2+'], { precipitate: ['white'] }, 'vogel-tests', { variant: 'hydrochloric' }),

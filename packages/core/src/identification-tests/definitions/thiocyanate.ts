@@ -5,7 +5,7 @@ import {
   change,
   clearTube,
   coloured,
-  complete,
+  completeIn,
   liquid,
   pigment,
   precipitate,
@@ -38,7 +38,7 @@ export const thiocyanateTest = confirmingTest({
   amount: { drops: 1 },
   waste:
     'Into the beaker for it, then the heavy-metal waste. Never with concentrated acid or bleach: a poisonous gas comes off.',
-  outcomes: complete<CationId>()([
+  outcomes: completeIn<CationId, 'thiocyanate'>('thiocyanate')([
     ...all(['Fe3+'], { solution: ['red'] }),
     ...all(['Fe2+'], { solution: ['no-change', 'red'] }, 'vogel-tests', {
       unsure: 'a solution of iron(II) that has stood in air holds iron(III) and goes faintly red',

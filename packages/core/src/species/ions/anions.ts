@@ -91,13 +91,4 @@ export const anions = [
     shortNames: [],
     source: 'iupac-red-book',
   },
-  {
-    id: 'S2O3^2-',
-    name: 'thiosulfate',
-    atoms: { S: 2, O: 3 },
-    charge: -2,
-    alsoCalled: ['thiosulphate', 'hyposulfite'],
-    shortNames: [],
-    source: 'iupac-red-book',
-  },
 ] as const satisfies readonly Ion<AnionId>[];
