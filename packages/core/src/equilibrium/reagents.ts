@@ -1,6 +1,6 @@
 /** Turns a reagent's formula, or a sample's ions, into the components of the model. */
 import { formulaWithCharge, readFormula, type Formula } from '../formulas/read-formula.js';
-import { factOf, filedIons } from '../species/filed-ions.js';
+import { factOf, filedIons } from '../species/filed.js';
 import type { IonId } from '../species/ion.js';
 import { allAnions, allCations, formulaParts } from '../species/species.js';
 import type { Component } from './components.js';

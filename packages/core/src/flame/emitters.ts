@@ -4,7 +4,7 @@
  * estimates fitted to what is seen, since a school burner is no standard source.
  */
 import type { SourceId } from '../sources/sources.js';
-import { factOf, filedCations } from '../species/filed-ions.js';
+import { factOf, filedCations } from '../species/filed.js';
 import type { CationId } from '../species/ion.js';
 import type { FlameName } from './flame-name.js';
 

@@ -4,7 +4,7 @@
  * is harmless says so.
  */
 import type { SourceId } from '../sources/sources.js';
-import { factOf, filedIons } from '../species/filed-ions.js';
+import { factOf, filedGases, filedIons } from '../species/filed.js';
 import type { IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
 import { band, type HazardBand } from './hazard-band.js';
@@ -201,9 +201,6 @@ export const speciesHazards: Readonly<Record<IonId | GasId | MetalId, SpeciesHaz
       'Chokes; dangerous for asthma: fume cupboard, smallest amounts; never sniff.',
     ),
   ),
-  HCl: substance(
-    neat('danger', 'H314 H331', 'Chokes and burns: fume cupboard, smallest amounts; never sniff.'),
-  ),
   H2O: substance(neat('low', '', 'Plain water.')),
   N2: substance(neat('low', '', 'Low hazard in test tubes.')),
   Mg: substance(
@@ -216,4 +213,5 @@ export const speciesHazards: Readonly<Record<IonId | GasId | MetalId, SpeciesHaz
   Ca: substance(neat('danger', 'H261', 'Reacts with water and damp skin: tweezers, dry, goggles.', 14)),
   Pb: substance(neat('danger', 'H360FD H372', 'Poisonous: tweezers, wash your hands.', 14)),
   ...factOf(filedIons, 'hazard'),
+  ...factOf(filedGases, 'hazard'),
 };

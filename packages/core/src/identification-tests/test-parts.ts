@@ -1,7 +1,7 @@
 /** The small pieces test definitions are put together from: looks, values, steps with their cautions. */
 import { reagentOf, type ReagentId } from '../hazards/reagents.js';
 import type { SourceId } from '../sources/sources.js';
-import { filedOutcomes, type FiledFor } from '../species/filed-ions.js';
+import { filedOutcomes, type FiledFor } from '../species/filed.js';
 import type { SpeciesId } from '../species/species.js';
 import type {
   AttributeValue,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { reagentOf } from '../hazards/reagents.js';
-import { filedAnions, filedCations, filedIons } from '../species/filed-ions.js';
+import { filedAnions, filedCations, filedIons } from '../species/filed.js';
 import { sources } from '../sources/sources.js';
 import { isAnionId, isCationId, isSpeciesId } from '../species/species.js';
 import { expectationOf } from './expectation.js';

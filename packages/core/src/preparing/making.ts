@@ -1,6 +1,8 @@
 /** How reagents and samples are made: which solids and which bottled stocks give them, and what to mind. */
 import type { ReagentId } from '../hazards/reagents.js';
 import { every } from '../species/every.js';
+import { filedGases, type FiledGasId } from '../species/filed.js';
+import type { GasFile } from '../species/one-file.js';
 import type { GasId } from '../species/substance.js';
 import type { SourceId } from '../sources/sources.js';
 
@@ -230,6 +232,10 @@ export interface GasMaking {
 }
 /** Molar volume at room temperature and pressure, dm3/mol. */
 export const molarVolume_L = 24;
+const filedMakings = (Object.entries(filedGases) as [FiledGasId, GasFile][]).map(([id, { making }]) => ({
+  id,
+  ...making,
+}));
 export const gasMakings: readonly GasMaking[] = every<GasId>()([
   {
     id: 'H2',
@@ -275,11 +281,5 @@ export const gasMakings: readonly GasMaking[] = every<GasId>()([
     teacherOnly: true,
     neverStored: true,
   },
-  {
-    id: 'HCl',
-    how: 'by the employer’s own recipe card, fume cupboard',
-    from: null,
-    teacherOnly: true,
-    neverStored: true,
-  },
-] as const satisfies readonly GasMaking[]);
+  ...filedMakings,
+]);

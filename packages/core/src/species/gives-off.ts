@@ -1,6 +1,6 @@
 /** The gas that dilute hydrochloric or sulfuric acid drives out of an anion or a metal: the compiler asks for every one. */
-import { filedAnions, type FiledAnionId } from './filed-ions.js';
-import type { AnionFile } from './ion-file.js';
+import { filedAnions, type FiledAnionId } from './filed.js';
+import type { AnionFile } from './one-file.js';
 import type { AnionId } from './ion.js';
 import type { GasId, MetalId } from './substance.js';
 

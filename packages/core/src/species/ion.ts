@@ -3,7 +3,7 @@
  * Ids are written as people type them in ASCII: `Ca2+`, `SO4^2-` (the caret parts an index from a charge).
  */
 import type { SourceId } from '../sources/sources.js';
-import type { FiledAnionId, FiledCationId } from './filed-ions.js';
+import type { FiledAnionId, FiledCationId } from './filed.js';
 
 export type CationId =
   | 'H+'

@@ -8,10 +8,10 @@ import { anions } from './ions/anions.js';
 import { hydrogenAndAmmonium } from './ions/hydrogen-and-ammonium.js';
 import { otherMetals } from './ions/other-metals.js';
 import { every } from './every.js';
-import { filedAnions, filedCations } from './filed-ions.js';
+import { filedAnions, filedCations } from './filed.js';
 import { gases } from './gases.js';
 import type { AnionId, CationId, Ion, IonId } from './ion.js';
-import type { AnionFile, CationFile } from './ion-file.js';
+import type { AnionFile, CationFile } from './one-file.js';
 import { metals } from './metals.js';
 import type { GasId, MetalId, Substance, SubstanceId } from './substance.js';
 

@@ -1,7 +1,8 @@
 /** Gases, vapours and metals as samples: what is not an ion but can be named and tested. */
 import type { SourceId } from '../sources/sources.js';
+import type { FiledGasId } from './filed.js';
 
-export type GasId = 'H2' | 'O2' | 'CO2' | 'Cl2' | 'NH3' | 'SO2' | 'HCl' | 'H2O' | 'N2';
+export type GasId = 'H2' | 'O2' | 'CO2' | 'Cl2' | 'NH3' | 'SO2' | 'H2O' | 'N2' | FiledGasId;
 export type MetalId = 'Mg' | 'Al' | 'Zn' | 'Fe' | 'Cu' | 'Ca' | 'Pb';
 export type SubstanceId = GasId | MetalId;
 

@@ -31,7 +31,7 @@ export const acidifiedManganateTest = gasTest({
   minutes: 2,
   outcomes: completeIn<GasId | AnionId, 'acidified-manganate'>('acidified-manganate')([
     ...all(['SO2', 'SO3^2-'], { solution: ['colourless'] }),
-    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { solution: ['purple'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'H2O', 'N2'], { solution: ['purple'] }),
     ...all(
       ['OH-', 'CO3^2-', 'HCO3-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'],
       { solution: ['purple'] },

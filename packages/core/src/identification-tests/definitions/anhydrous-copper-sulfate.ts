@@ -1,6 +1,6 @@
 /** Anhydrous copper(II) sulfate. */
 import type { GasId } from '../../species/substance.js';
-import { all, change, coloured, complete, liquid, piece, pigment, step, uses } from '../test-parts.js';
+import { all, change, coloured, completeIn, liquid, piece, pigment, step, uses } from '../test-parts.js';
 import { gasAttribute, gasTest } from './gas-test-parts.js';
 
 export const anhydrousCopperSulfateTest = gasTest({
@@ -18,8 +18,8 @@ export const anhydrousCopperSulfateTest = gasTest({
     }),
   ],
   apparatus: [piece('watch glass')],
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'anhydrous-copper-sulfate'>('anhydrous-copper-sulfate')([
     ...all(['H2O'], { colour: ['blue'] }),
-    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'HCl', 'N2'], { colour: ['white'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'N2'], { colour: ['white'] }),
   ]),
 });

@@ -5,7 +5,6 @@ import type { Attribute, Outcome, TestDefinition } from '../test-definition.js';
 import {
   all,
   coloured,
-  complete,
   completeIn,
   liquid,
   nothingSeen,
@@ -148,9 +147,12 @@ export const appearanceTest: TestDefinition = {
         { form: 'solid' },
       ),
     ]),
-    ...complete<GasId | MetalId>()([
+    ...completeIn<GasId | MetalId, 'appearance'>(
+      'appearance',
+      'gas',
+    )([
       ...all(['Cl2'], { state: ['gas'], colour: ['pale-green', 'green', 'yellow'] }),
-      ...all(['H2', 'O2', 'CO2', 'NH3', 'SO2', 'HCl', 'H2O', 'N2'], {
+      ...all(['H2', 'O2', 'CO2', 'NH3', 'SO2', 'H2O', 'N2'], {
         state: ['gas'],
         colour: ['colourless'],
       }),

@@ -1,6 +1,17 @@
 /** Cobalt chloride paper. */
 import type { GasId } from '../../species/substance.js';
-import { all, care, change, coloured, complete, liquid, piece, pigment, step, uses } from '../test-parts.js';
+import {
+  all,
+  care,
+  change,
+  coloured,
+  completeIn,
+  liquid,
+  piece,
+  pigment,
+  step,
+  uses,
+} from '../test-parts.js';
 import { gasAttribute, gasTest } from './gas-test-parts.js';
 
 export const cobaltChloridePaperTest = gasTest({
@@ -18,8 +29,8 @@ export const cobaltChloridePaperTest = gasTest({
     }),
   ],
   apparatus: [piece('tweezers')],
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'cobalt-chloride-paper'>('cobalt-chloride-paper')([
     ...all(['H2O'], { colour: ['pink'] }),
-    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'HCl', 'N2'], { colour: ['blue'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'NH3', 'SO2', 'N2'], { colour: ['blue'] }),
   ]),
 });

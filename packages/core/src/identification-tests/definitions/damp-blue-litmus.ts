@@ -1,6 +1,6 @@
 /** Damp blue litmus. */
 import type { GasId } from '../../species/substance.js';
-import { all, change, complete, none, piece, step, uses } from '../test-parts.js';
+import { all, change, completeIn, none, piece, step, uses } from '../test-parts.js';
 import { bleachedPaper, bluePaper, gasAttribute, gasTest, litmusDry, redPaper } from './gas-test-parts.js';
 
 export const dampBlueLitmusTest = gasTest({
@@ -28,9 +28,9 @@ export const dampBlueLitmusTest = gasTest({
   ],
   apparatus: [piece('blue litmus paper, strips', 'sample'), piece('tweezers')],
   stations: ['fume-cupboard'],
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'damp-blue-litmus'>('damp-blue-litmus')([
     ...all(['Cl2'], { litmus: ['red-then-bleached', 'bleached'] }),
-    ...all(['CO2', 'SO2', 'HCl'], { litmus: ['red'] }),
+    ...all(['CO2', 'SO2'], { litmus: ['red'] }),
     ...all(['H2', 'O2', 'NH3', 'H2O', 'N2'], { litmus: ['no-change'] }),
   ]),
   slips: [litmusDry],

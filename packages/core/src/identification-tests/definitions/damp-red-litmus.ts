@@ -1,6 +1,6 @@
 /** Damp red litmus. */
 import type { GasId } from '../../species/substance.js';
-import { all, change, complete, none, piece, slip, step, uses } from '../test-parts.js';
+import { all, change, completeIn, none, piece, slip, step, uses } from '../test-parts.js';
 import { bleachedPaper, bluePaper, gasAttribute, gasTest, litmusDry, redPaper } from './gas-test-parts.js';
 
 export const dampRedLitmusTest = gasTest({
@@ -18,10 +18,10 @@ export const dampRedLitmusTest = gasTest({
     }),
   ],
   apparatus: [piece('red litmus paper, strips', 'sample'), piece('tweezers')],
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'damp-red-litmus'>('damp-red-litmus')([
     ...all(['NH3'], { litmus: ['blue'] }),
     ...all(['Cl2'], { litmus: ['bleached'] }),
-    ...all(['H2', 'O2', 'CO2', 'SO2', 'HCl', 'H2O', 'N2'], { litmus: ['no-change'] }),
+    ...all(['H2', 'O2', 'CO2', 'SO2', 'H2O', 'N2'], { litmus: ['no-change'] }),
   ]),
   slips: [
     litmusDry,

@@ -1,6 +1,6 @@
 /** Rod wet with concentrated hydrochloric acid. */
 import type { GasId } from '../../species/substance.js';
-import { all, coloured, complete, none, piece, pigment, step, uses } from '../test-parts.js';
+import { all, coloured, completeIn, none, piece, pigment, step, uses } from '../test-parts.js';
 import { gasAttribute, gasTest } from './gas-test-parts.js';
 
 export const hclRodTest = gasTest({
@@ -20,8 +20,8 @@ export const hclRodTest = gasTest({
   apparatus: [piece('glass rod', 'room')],
   stations: ['fume-cupboard'],
   waste: 'Rinse the rod into plenty of water.',
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'hcl-rod'>('hcl-rod')([
     ...all(['NH3'], { fumes: ['white'] }),
-    ...all(['H2', 'O2', 'CO2', 'Cl2', 'SO2', 'HCl', 'H2O', 'N2'], { fumes: ['none'] }),
+    ...all(['H2', 'O2', 'CO2', 'Cl2', 'SO2', 'H2O', 'N2'], { fumes: ['none'] }),
   ]),
 });

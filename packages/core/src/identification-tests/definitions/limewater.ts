@@ -62,7 +62,7 @@ export const limewaterTest = gasTest({
   minutes: 2,
   outcomes: completeIn<GasId | AnionId, 'limewater'>('limewater')([
     ...all(['CO2', 'SO2'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
-    ...all(['H2', 'O2', 'Cl2', 'NH3', 'HCl', 'H2O', 'N2'], { limewater: ['clear'] }),
+    ...all(['H2', 'O2', 'Cl2', 'NH3', 'H2O', 'N2'], { limewater: ['clear'] }),
     // The gas that acid drives out of a sample.
     ...all(['CO3^2-', 'HCO3-', 'SO3^2-'], { limewater: ['cloudy', 'cloudy-then-clear'] }),
     ...all(['OH-', 'SO4^2-', 'Cl-', 'Br-', 'I-', 'NO3-', 'PO4^3-'], { limewater: ['clear'] }),

@@ -1,6 +1,17 @@
 /** Damp starch-iodide paper: chlorine sets iodine free, which starch turns blue-black. */
 import type { GasId } from '../../species/substance.js';
-import { all, change, coloured, complete, liquid, piece, pigment, slip, step, uses } from '../test-parts.js';
+import {
+  all,
+  change,
+  coloured,
+  completeIn,
+  liquid,
+  piece,
+  pigment,
+  slip,
+  step,
+  uses,
+} from '../test-parts.js';
 import { gasAttribute, gasTest } from './gas-test-parts.js';
 
 export const starchIodidePaperTest = gasTest({
@@ -26,9 +37,9 @@ export const starchIodidePaperTest = gasTest({
   ],
   apparatus: [piece('starch-iodide paper, strips', 'sample'), piece('tweezers')],
   stations: ['fume-cupboard'],
-  outcomes: complete<GasId>()([
+  outcomes: completeIn<GasId, 'starch-iodide-paper'>('starch-iodide-paper')([
     ...all(['Cl2'], { colour: ['blue-black'] }),
-    ...all(['H2', 'O2', 'CO2', 'NH3', 'SO2', 'HCl', 'H2O', 'N2'], { colour: ['white'] }),
+    ...all(['H2', 'O2', 'CO2', 'NH3', 'SO2', 'H2O', 'N2'], { colour: ['white'] }),
   ]),
   slips: [
     slip(

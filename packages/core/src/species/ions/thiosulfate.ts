@@ -1,5 +1,5 @@
 /** Thiosulfate, whole: acid gives a yellow-white cloud of sulfur and sulfur dioxide. */
-import type { AnionFile } from '../ion-file.js';
+import type { AnionFile } from '../one-file.js';
 
 const chokes = 'Gives off choking sulfur dioxide with acid: fume cupboard or moving air; mind asthma.';
 

@@ -1,10 +1,9 @@
 /**
- * One ion in one file: everything the core must know of it. The folders above take from it what is theirs (hazard, flame,
- * equilibria, what each test shows), so that adding an ion is adding its file. Ions that were there first stand in the
- * tables of those folders; nobody stands in both, and the compiler asks until every ion stands somewhere.
+ * One ion or one gas in one file: everything the core must know of it. The folders above take from it what is theirs
+ * (hazard, flame, equilibria, making, what each test shows), so that adding one is adding its file. Those that were there
+ * first stand in the tables of those folders; none stands in both, and the compiler asks until each stands somewhere.
  */
 import type { SourceId } from '../sources/sources.js';
-import type { GasId } from './substance.js';
 
 /** A hazard at a strength, as `hazards/hazard-band.ts` has it. */
 interface FiledBand {
@@ -19,7 +18,7 @@ export interface FiledOutcome {
   readonly shows: Readonly<Record<string, readonly string[]>>;
   readonly source: SourceId;
   readonly unsure?: string;
-  readonly form?: 'solid' | 'solution';
+  readonly form?: 'solid' | 'solution' | 'gas';
 }
 interface IonFile {
   readonly name: string;
@@ -58,5 +57,22 @@ export interface CationFile extends IonFile {
 }
 export interface AnionFile extends IonFile {
   /** What dilute acid drives out of it, and what falls out as the gas comes off. */
-  readonly withAcid: { readonly gas: GasId | null; readonly solid?: string };
+  readonly withAcid: { readonly gas: string | null; readonly solid?: string };
+}
+
+export interface GasFile {
+  readonly name: string;
+  readonly alsoCalled: readonly string[];
+  readonly source: SourceId;
+  /** Of the gas as it is. */
+  readonly hazard: { readonly neat: FiledBand; readonly source: SourceId; readonly unsure?: string };
+  /** How a class's tubes of it are filled, as `preparing/making.ts` has it. */
+  readonly making: {
+    readonly how: string;
+    readonly from: { readonly solid: string; readonly moles: number } | null;
+    readonly teacherOnly: boolean;
+    readonly neverStored: boolean;
+  };
+  /** By test, in every test that speaks of gases. */
+  readonly shows: Readonly<Record<string, readonly FiledOutcome[]>>;
 }
