@@ -155,11 +155,12 @@ export function lessonMarks(
     const all = standing(record, sample.id);
     const naming = namingOf(record, sample.id, student);
     /** What stands for a test: what was pointed at before what was not. */
-    const entryFor = (test: string): ObservationEntry | undefined => {
-      const entries = all.filter((entry) => entry.body.test === test);
+    const chosenOf = (from: readonly ObservationEntry[], test: string): ObservationEntry | undefined => {
+      const entries = from.filter((entry) => entry.body.test === test);
       const pointedAt = entries.filter((entry) => naming?.body.evidence.includes(entry.id));
       return decisive(pointedAt.length ? pointedAt : entries);
     };
+    const entryFor = (test: string): ObservationEntry | undefined => chosenOf(all, test);
     const items = markedOf(practical, sample).map(({ key, test, attribute }): ItemMark => {
       const observed = markEntry(syllabus, sample, test, attribute, entryFor(test));
       return { key, strand: 'observation', sample: sample.id, answer: observed.answer, ...observed.mark };
@@ -170,10 +171,7 @@ export function lessonMarks(
       // What its liquid showed is evidence of it too: of the metal's ion, or of the cation it shares.
       const kept = samples.find((s) => s.leftOf === sample.id);
       const ofLiquid = kept
-        ? practical.tests.flatMap(
-            (planned) =>
-              decisive(standing(record, kept.id).filter((entry) => entry.body.test === planned.test)) ?? [],
-          )
+        ? practical.tests.flatMap((planned) => chosenOf(standing(record, kept.id), planned.test) ?? [])
         : [];
       const seen = [...own, ...ofLiquid]
         .filter((entry) => Object.keys(entry.body.seen).length)

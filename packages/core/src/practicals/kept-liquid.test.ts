@@ -251,5 +251,13 @@ describe('marks of a metal whose liquid is kept', () => {
     expect(marksOf(slow, dissolves, asAluminium, named('aluminium'))['naming:a']).toBe('carried-forward');
     expect(marksOf(slow, asMagnesium, named('aluminium'))['naming:a']).toBe('wrong-metal');
     expect(marksOf(slow, dissolves, named('zinc'))['naming:a']).toBe('right-metal');
+    // Of two looks at the liquid the one pointed at counts.
+    const pointed = event({
+      type: 'naming',
+      sample: 'a',
+      answer: 'aluminium',
+      evidence: [dissolves.id],
+    });
+    expect(marksOf(slow, dissolves, asMagnesium, asAluminium, pointed)['naming:a']).toBe('carried-forward');
   });
 });

@@ -57,7 +57,9 @@ function NamingCard({
   toLog,
 }: NamingProps & { readonly sample: string; readonly label: string }) {
   const before = namingOf(record, sample, bench.me.id);
-  const entries = standing(record, sample);
+  // What the liquid kept of it showed is evidence of it too.
+  const liquids = bench.samples.filter((s) => s.from?.sample === sample);
+  const entries = [sample, ...liquids.map((s) => s.id)].flatMap((id) => standing(record, id));
   const [answer, setAnswer] = useState(before?.body.answer ?? '');
   const [evidence, setEvidence] = useState<readonly string[]>(before?.body.evidence ?? []);
   const pointed = evidence.filter((id) => entries.some((e) => e.id === id));
@@ -129,7 +131,14 @@ function NamingCard({
                     }}
                   >
                     <EntryWells entry={entry} size={40} />
-                    <EntryWords entry={entry} />
+                    <Box>
+                      {entry.body.sample !== sample && (
+                        <chakra.span display="block" fontSize="sm" color="ink.soft">
+                          the liquid
+                        </chakra.span>
+                      )}
+                      <EntryWords entry={entry} />
+                    </Box>
                     <Box flex="1" />
                     {on && <Check size={24} aria-hidden />}
                   </chakra.button>

@@ -83,6 +83,20 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
           <path d="M38 50H62" />
         </g>
       );
+    case 'number':
+      return (
+        <text
+          x="50"
+          y="50"
+          textAnchor="middle"
+          dominantBaseline="central"
+          fontSize={look.text.length > 3 ? 26 : 34}
+          fontWeight="700"
+          fill="var(--chakra-colors-ink)"
+        >
+          {look.text}
+        </text>
+      );
     case 'flame':
       return (
         <g>

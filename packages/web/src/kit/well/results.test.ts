@@ -17,6 +17,13 @@ describe('results as wells and words', () => {
     expect(shownResults('flame', { colour: 'mauve', smell: 'bad' })).toEqual([]);
     expect(shownResults('no-such-test', { colour: 'red' })).toEqual([]);
   });
+  test('a number is shown as it was read, with its unit in words', () => {
+    expect(shownResults('boiling-point', { celsius: '99.5' })).toMatchObject([
+      { look: { kind: 'number', text: '99.5' }, word: '99.5 °C' },
+    ]);
+    expect(resultWords('freezing-point', { celsius: '0' })).toBe('0 °C');
+    expect(resultWords('boiling-point', {})).toBe('');
+  });
   test('no two values of one attribute look alike: colour is never the only carrier', () => {
     const drawn = (look: WellLook): string => {
       if (look.kind === 'split') return `${drawn(look.before)}|${drawn(look.after)}`;

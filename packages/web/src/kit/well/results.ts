@@ -15,7 +15,17 @@ export function shownResults(test: string, seen: Readonly<Record<string, string>
   if (!isTestId(test)) return [];
   const definition = testOf(test);
   return definition.attributes.flatMap((attribute): ShownResult[] => {
-    const value = attributeOf(definition, attribute.id).values.find((v) => v.id === seen[attribute.id]);
+    const logged = seen[attribute.id];
+    if (attribute.number && logged !== undefined)
+      return [
+        {
+          attribute: attribute.id,
+          look: { kind: 'number', text: logged },
+          word: `${logged} ${attribute.number.unit}`,
+          glass: false,
+        },
+      ];
+    const value = attributeOf(definition, attribute.id).values.find((v) => v.id === logged);
     return value
       ? [
           {
