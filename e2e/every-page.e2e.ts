@@ -77,6 +77,31 @@ test.describe('every page', () => {
     });
   }
 
+  test('a page that cannot be fetched is a sentence; the bar stays, and the other pages open', async ({
+    browser,
+  }) => {
+    // Without the pages kept on the device: they would hide that one is missing.
+    const context = await browser.newContext({
+      serviceWorkers: 'block',
+      storageState: await teacher.page.context().storageState(),
+    });
+    const page = await context.newPage();
+    await page.route('**/assets/RoomsPage-*.js', (route) => route.abort());
+    await page.goto(kivex.base + '/lessons');
+    await page.getByRole('link', { name: 'Rooms' }).click();
+    await expect(page.getByRole('alert')).toContainText('This page could not be shown');
+    await page.mouse.move(400, 500);
+    await expect.poll(() => faults(page)).toEqual([]);
+    await page.getByRole('link', { name: 'Store' }).click();
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await expect(page).toHaveURL(/store/);
+    await page.unroute('**/assets/RoomsPage-*.js');
+    await page.getByRole('link', { name: 'Rooms' }).click();
+    await page.getByRole('button', { name: 'Load again' }).click();
+    await expect(page.getByRole('heading', { name: /Rooms/ }).first()).toBeVisible();
+    await context.close();
+  });
+
   test('every part of a practical and of a syllabus is open to everyone', async () => {
     const { page } = teacher;
     await page.setViewportSize({ width: 1280, height: 800 });

@@ -1,7 +1,7 @@
 /** One lesson across the top with its five faces; the working surface below. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
-import { useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { dayAndTime } from '../kit/moments.js';
 import { Failed, Loading } from '../kit/Notice.js';
@@ -96,7 +96,9 @@ export default function LessonFrame() {
           ))}
         </chakra.nav>
       </Box>
-      <Outlet context={lesson.data} />
+      <Suspense fallback={<Loading what="this part of the lesson" />}>
+        <Outlet context={lesson.data} />
+      </Suspense>
     </>
   );
 }

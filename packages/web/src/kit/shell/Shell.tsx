@@ -3,10 +3,11 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { StaffMe } from '@kivex/contract';
 import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Keyboard, LogOut, MonitorCog } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { RequestProblem, request } from '../request/request.js';
 import { Failed, Loading } from '../Notice.js';
+import { ErrorBoundary } from './ErrorBoundary.js';
 import { Shortcuts } from './Shortcuts.js';
 import { themes, useTheme } from './theme-choice.js';
 import { useOnline } from './online.js';
@@ -167,7 +168,11 @@ export function Shell() {
       )}
       {help && <Shortcuts close={() => setHelp(false)} />}
       <chakra.main id="work" flex="1" px={{ base: '3', md: '5' }} py="4" maxW="90rem" width="100%" mx="auto">
-        <Outlet />
+        <ErrorBoundary>
+          <Suspense fallback={<Loading what="the page" />}>
+            <Outlet />
+          </Suspense>
+        </ErrorBoundary>
       </chakra.main>
     </Box>
   );

@@ -1,0 +1,79 @@
+/**
+ * Every page by its address, fetched when it is first gone to. The plain router serves: the one with loaders costs a bench
+ * twenty kilobytes it has no use for.
+ */
+import { lazy, Suspense, type ComponentType } from 'react';
+import { matchRoutes, useRoutes, type RouteObject } from 'react-router';
+import { ErrorBoundary } from './kit/shell/ErrorBoundary.js';
+import { NotFound } from './kit/shell/PageError.js';
+import { Loading } from './kit/Notice.js';
+
+type Load = () => Promise<{ readonly default: ComponentType }>;
+/** What to fetch for a page, kept beside its route. */
+interface Handle {
+  readonly load: Load;
+}
+
+const page = (load: Load): { readonly element: React.ReactNode; readonly handle: Handle } => {
+  const Page = lazy(load);
+  return { element: <Page />, handle: { load } };
+};
+
+const routes: RouteObject[] = [
+  { path: '/', ...page(() => import('./bench/JoinPage.js')) },
+  { path: '/bench', ...page(() => import('./bench/BenchPage.js')) },
+  { path: '/specimen', ...page(() => import('./specimen/SpecimenPage.js')) },
+  {
+    ...page(() => import('./kit/shell/StaffRoot.js')),
+    children: [
+      { path: '/sign-in', ...page(() => import('./people/SignInPage.js')) },
+      { path: '/first-school', ...page(() => import('./people/FirstSchoolPage.js')) },
+      {
+        ...page(async () => ({ default: (await import('./kit/shell/Shell.js')).Shell })),
+        children: [
+          { path: '/lessons', ...page(() => import('./lessons/LessonsPage.js')) },
+          { path: '/lessons/new', ...page(() => import('./lessons/NewLessonPage.js')) },
+          {
+            path: '/lessons/:id',
+            ...page(() => import('./lessons/LessonFrame.js')),
+            children: [
+              { path: 'plan', ...page(() => import('./plan/PlanPage.js')) },
+              { path: 'prepare', ...page(() => import('./prepare/PreparePage.js')) },
+              { path: 'run', ...page(() => import('./run/RunPage.js')) },
+              { path: 'mark', ...page(() => import('./mark/MarkPage.js')) },
+              { path: 'review', ...page(() => import('./review/ReviewPage.js')) },
+            ],
+          },
+          { path: '/practicals', ...page(() => import('./practicals/PracticalsPage.js')) },
+          { path: '/practicals/:id', ...page(() => import('./practicals/PracticalPage.js')) },
+          { path: '/syllabuses', ...page(() => import('./syllabuses/SyllabusesPage.js')) },
+          { path: '/syllabuses/:id', ...page(() => import('./syllabuses/SyllabusPage.js')) },
+          { path: '/rooms', ...page(() => import('./rooms/RoomsPage.js')) },
+          { path: '/store', ...page(() => import('./store/StorePage.js')) },
+          { path: '/jar/:id', ...page(() => import('./prepare/JarPage.js')) },
+          { path: '/classes', ...page(() => import('./people/ClassesPage.js')) },
+          { path: '/classes/:id', ...page(() => import('./people/ClassPage.js')) },
+          { path: '/school/trail', ...page(() => import('./people/TrailPage.js')) },
+          { path: '/new-password', ...page(() => import('./people/NewPasswordPage.js')) },
+          { path: '/school', ...page(() => import('./people/SchoolPage.js')) },
+        ],
+      },
+    ],
+  },
+  { path: '*', element: <NotFound /> },
+];
+
+/** Fetches a page and all it stands in at once, rather than one after the other. */
+export function fetchAhead(path: string): void {
+  for (const { route } of matchRoutes(routes, path) ?? [])
+    (route.handle as Handle | undefined)?.load().catch(() => undefined);
+}
+
+/** The page of the present address. */
+export function Pages() {
+  return (
+    <ErrorBoundary>
+      <Suspense fallback={<Loading what="Kivex" />}>{useRoutes(routes)}</Suspense>
+    </ErrorBoundary>
+  );
+}
