@@ -26,6 +26,7 @@ const places = [
 type Place = (typeof places)[number]['id'];
 
 const placeKey = 'kivex-bench-place';
+const testKey = 'kivex-bench-test';
 
 export default function BenchPage() {
   const {
@@ -48,6 +49,12 @@ export default function BenchPage() {
   const [place, setPlace] = useState<Place>(
     () => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'method',
   );
+  // One test is under way: method and log follow it, over a reload too.
+  const [test, setTest] = useState(() => sessionStorage.getItem(testKey) ?? undefined);
+  const chooseTest = (id: string) => {
+    sessionStorage.setItem(testKey, id);
+    setTest(id);
+  };
   useEffect(() => void open(), [open]);
   const moveTo = (next: Place) => {
     sessionStorage.setItem(placeKey, next);
@@ -138,9 +145,25 @@ export default function BenchPage() {
           </Notice>
         ))}
         {place === 'method' && (
-          <Method bench={bench} events={bench.events} log={log} toLog={() => moveTo('log')} />
+          <Method
+            bench={bench}
+            events={bench.events}
+            test={test}
+            chooseTest={chooseTest}
+            log={log}
+            toLog={() => moveTo('log')}
+          />
         )}
-        {place === 'log' && <Pad bench={bench} record={record} waiting={waiting} log={log} />}
+        {place === 'log' && (
+          <Pad
+            bench={bench}
+            record={record}
+            waiting={waiting}
+            test={test}
+            chooseTest={chooseTest}
+            log={log}
+          />
+        )}
         {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
         {place === 'hand-in' && (
           <HandIn

@@ -18,6 +18,9 @@ const cautionTones = {
 interface MethodProps {
   readonly bench: Bench;
   readonly events: readonly WireEvent[];
+  /** The test under way; undefined where none was chosen yet. */
+  readonly test: string | undefined;
+  readonly chooseTest: (id: string) => void;
   readonly log: (body: StudentBody) => Promise<string>;
   readonly toLog: () => void;
 }
@@ -28,10 +31,11 @@ function lastStep(events: readonly WireEvent[], me: string): { test: string; ste
   return last?.type === 'step' ? last : undefined;
 }
 
-export function Method({ bench, events, log, toLog }: MethodProps) {
-  const [{ test: chosen, step: wanted }, setPlace] = useState(
-    () => lastStep(events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 },
-  );
+export function Method({ bench, events, test, chooseTest, log, toLog }: MethodProps) {
+  const [{ test: chosen, step: wanted }, setPlace] = useState(() => {
+    const last = lastStep(events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 };
+    return test === undefined || test === last.test ? last : { test, step: 0 };
+  });
   const planned = bench.tests.find((t) => t.test === chosen) ?? bench.tests[0]!;
   const method = methodOf(planned);
   const at = Math.min(wanted, method.steps.length - 1);
@@ -45,7 +49,14 @@ export function Method({ bench, events, log, toLog }: MethodProps) {
 
   return (
     <>
-      <TestChoice bench={bench} chosen={method.test} choose={(id) => setPlace({ test: id, step: 0 })} />
+      <TestChoice
+        bench={bench}
+        chosen={method.test}
+        choose={(id) => {
+          chooseTest(id);
+          setPlace({ test: id, step: 0 });
+        }}
+      />
       <Tile display="flex" flexDirection="column" gap="4" minH="60dvh">
         <Box>
           <chakra.p color="ink.soft" fontWeight="600">

@@ -17,6 +17,9 @@ interface PadProps {
   readonly bench: Bench;
   readonly record: GroupRecord;
   readonly waiting: readonly Waiting[];
+  /** The test under way; undefined where none was chosen yet. */
+  readonly test: string | undefined;
+  readonly chooseTest: (id: string) => void;
   readonly log: (body: StudentBody) => Promise<string>;
 }
 interface Draft {
@@ -47,9 +50,13 @@ function storedDraft(key: string): Draft {
   }
 }
 
-export function Pad({ bench, record, waiting, log }: PadProps) {
+export function Pad({ bench, record, waiting, test: under, chooseTest, log }: PadProps) {
   const key = draftKey(bench.lesson.id, bench.me.id);
-  const [draft, setDraft] = useState<Draft>(() => storedDraft(key));
+  const [kept, setDraft] = useState<Draft>(() => storedDraft(key));
+  const planned = bench.tests.find((t) => t.test === (under ?? kept.test)) ?? bench.tests[0]!;
+  const clear = { ...blank, test: planned.test };
+  // What was half entered is of the test it was entered in.
+  const draft = kept.test === planned.test ? kept : clear;
   const [advice, setAdvice] = useState<string>();
   const [said, setSaid] = useState('');
   // Choosing a sample folds the samples away, logging opens them again: sample, colour, Log it are three taps.
@@ -59,11 +66,9 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
     setDraft(next);
     sessionStorage.setItem(key, JSON.stringify(next));
   };
-  const planned = bench.tests.find((t) => t.test === draft.test) ?? bench.tests[0]!;
   const test = testOf(planned.test);
   const own = bench.samples.filter((s) => s.tests.includes(planned.test));
   const sample = own.find((s) => s.id === draft.sample);
-  const clear = { ...blank, test: planned.test };
   const ready = sample && (Object.keys(draft.seen).length > 0 || draft.words.trim());
 
   const save = async () => {
@@ -99,6 +104,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
           setAdvice(undefined);
           setSaid('');
           setPicking(true);
+          chooseTest(id);
           change({ ...blank, test: id });
         }}
       />
@@ -269,6 +275,7 @@ export function Pad({ bench, record, waiting, log }: PadProps) {
             setPicking(false);
             setAdvice(undefined);
             scrollTo(0, 0);
+            chooseTest(entry.body.test);
             change({
               test: entry.body.test,
               sample: sample.id,

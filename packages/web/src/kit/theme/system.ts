@@ -64,10 +64,13 @@ export const system = createSystem(defaultBaseConfig, {
         '3xl': { value: '2.4rem' },
       },
       spacing: Object.fromEntries(
-        [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16].map((n) => [String(n), { value: `${n * 0.25}rem` }]),
+        [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16, 20, 24].map((n) => [
+          String(n),
+          { value: `${n * 0.25}rem` },
+        ]),
       ),
       sizes: Object.fromEntries(
-        [4, 5, 6, 8, 9, 10, 12, 14, 16, 20, 24].map((n) => [String(n), { value: `${n * 0.25}rem` }]),
+        [4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 20, 24].map((n) => [String(n), { value: `${n * 0.25}rem` }]),
       ),
       radii: { tile: { value: '8px' }, glaze: { value: '14px' }, round: { value: '999px' } },
       shadows: {
