@@ -83,6 +83,9 @@ export default tseslint.config(
   ),
   floor(['packages/server/**'], ['@kivex/web*', 'react', 'react-*']),
   floor(['packages/web/**'], ['@kivex/server*', '@nestjs/*', 'node:*', 'typeorm']),
-  // What tests stand on is no page: it may be a server.
-  { files: ['packages/web/src/testing/**'], rules: { 'no-restricted-imports': 'off' } },
+  // What tests stand on is no page: it may be a server, and read what pages are written in.
+  {
+    files: ['packages/web/src/testing/**', 'packages/web/src/**/*.test.ts'],
+    rules: { 'no-restricted-imports': 'off' },
+  },
 );

@@ -216,8 +216,8 @@ export function warningText(warning: VisibilityWarning, label: string): string {
       : ` (${warning.formula}, ${Number(warning.mol_per_L.toPrecision(2))} mol/dm³ of mixture)`;
   switch (warning.kind) {
     case 'redox': {
-      const { ions, seen } = warning.partners!;
-      return `${label} in ${test}: ${ions.map((id) => speciesName(id)).join(' and ')} react with each other: ${seen}. Choose another salt of the ion.`;
+      const { ions, seen, slow } = warning.partners!;
+      return `${label} in ${test}: ${ions.map((id) => speciesName(id)).join(' and ')} react with each other: ${seen}. ${slow ? 'Look at once; what comes later is not the test.' : 'Choose another salt of the ion.'}`;
     }
     case 'too-faint':
       return `${label} in ${test}: the precipitate would be too faint to see at these strengths${amount}. Make the sample or the reagent stronger.`;
