@@ -41,17 +41,27 @@ export interface LessonGroup {
   readonly unknowns: readonly string[];
 }
 /** How the lesson is planned to go: the room's places, the rota, what was set by hand. */
-export interface LessonPlanning {
+/** The teacher's part of a lesson's planning. */
+export interface RotaPlanning {
   readonly places: StationPlaces;
   /** Slots set by hand. */
   readonly pins: readonly RotaPin[];
   /** The rota that was kept, or null while none is. */
   readonly schedule: readonly RotaSlot[] | null;
+}
+/** The technician's part. */
+export interface PrepPlanning {
   readonly surplus: number;
   readonly drop_mL: number;
   readonly plate: string;
   /** Wells left empty. */
   readonly skip: readonly string[];
+}
+export const planningParts = ['rota', 'preparation'] as const;
+export type PlanningPart = (typeof planningParts)[number];
+export interface LessonPlanning extends RotaPlanning, PrepPlanning {
+  /** How often each part was saved: who saves says from which they began. */
+  readonly versions: Readonly<Record<PlanningPart, number>>;
 }
 export interface Lesson extends LessonHead {
   readonly practical: Practical;

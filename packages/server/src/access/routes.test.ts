@@ -91,7 +91,8 @@ const allowed: Readonly<Record<string, readonly Caller[]>> = {
   'GET /api/lessons/:id/preparation/sheet.pdf': ['teacher', 'technician', 'head'],
   'GET /api/lessons/:id/preparation/risk.pdf': ['teacher', 'technician', 'head'],
   'GET /api/lessons/:id/preparation/calendar.ics': ['teacher', 'technician', 'head'],
-  'PUT /api/lessons/:id/planning': ['teacher', 'technician', 'head'],
+  'PUT /api/lessons/:id/planning/rota': ['teacher', 'technician', 'head'],
+  'PUT /api/lessons/:id/planning/preparation': ['teacher', 'technician', 'head'],
   'PUT /api/lessons/:id/dealing': ['teacher', 'head'],
   'GET /api/jars/:id': ['teacher', 'technician', 'head'],
   'GET /api/lessons/:id/met': ['teacher', 'head'],
@@ -189,10 +190,9 @@ describe('who may call what', () => {
     'POST /api/lessons/:id/held/take': { ids: [noSuch] },
     'POST /api/lessons/:id/held/leave-out': { ids: [noSuch] },
     'POST /api/lessons/:id/marks/:mark/changes': { points: 1, reason: 'because' },
-    'PUT /api/lessons/:id/planning': {
-      places: {},
-      pins: [],
-      schedule: null,
+    'PUT /api/lessons/:id/planning/rota': { from: 0, places: {}, pins: [], schedule: null },
+    'PUT /api/lessons/:id/planning/preparation': {
+      from: 0,
       surplus: 0.2,
       drop_mL: 0.05,
       plate: 'plate-24',

@@ -80,7 +80,7 @@ export class LessonViewsService {
       practical: lesson.practicalVersion.document,
       practicalId: lesson.practicalVersion.practicalId,
       practicalVersion: lesson.practicalVersion.number,
-      planning: lesson.planning ?? usualPlanning,
+      planning: planningOf(lesson),
       samples: sampleViews(samples, lesson.practicalVersion.document),
       groupList,
       unseated: inClass
@@ -140,7 +140,14 @@ export const usualPlanning: LessonPlanning = {
   drop_mL: usualPrep.drop_mL,
   plate: plateKinds[1]!.id,
   skip: [],
+  versions: { rota: 0, preparation: 0 },
 };
+
+/** How a lesson is planned, with what older versions of Kivex did not keep. */
+export const planningOf = ({ planning }: Pick<Lesson, 'planning'>): LessonPlanning => ({
+  ...usualPlanning,
+  ...planning,
+});
 
 /** A lesson's samples stand in the order of its practical, which is where their keys are. */
 function sampleViews(samples: readonly LessonSample[], practical: Practical): SampleView[] {

@@ -1,4 +1,4 @@
-import type { Lesson, LessonHead } from '@kivex/contract';
+import type { Lesson, LessonPlanning, LessonHead } from '@kivex/contract';
 import {
   Body,
   Controller,
@@ -22,7 +22,8 @@ import {
   ChangeLessonDto,
   DealingDto,
   NewLessonDto,
-  PlanningDto,
+  PrepPlanningDto,
+  RotaPlanningDto,
   SeatDto,
 } from './lessons.dto.js';
 import { LessonsService } from './lessons.service.js';
@@ -84,16 +85,25 @@ export class LessonsController {
   ): Promise<void> {
     return this.lessons.seat(staff, id, student, group);
   }
-  /** Keeps how the lesson is planned to go. */
-  @Put(':id/planning')
+  /** Keeps stations, slots set by hand and the rota. Answers with the planning as it is then. */
+  @Put(':id/planning/rota')
   @AllowedTo(...anyStaff)
-  @HttpCode(204)
-  plan(
+  planRota(
     @ByStaff() staff: StaffCaller,
     @Param('id', ParseUUIDPipe) id: string,
-    @Body() planning: PlanningDto,
-  ): Promise<void> {
-    return this.lessons.plan(staff, id, planning);
+    @Body() { from, schedule, ...part }: RotaPlanningDto,
+  ): Promise<LessonPlanning> {
+    return this.lessons.plan(staff, id, 'rota', from, { ...part, schedule: schedule ?? null });
+  }
+  /** Keeps surplus, drop and plate. Answers with the planning as it is then. */
+  @Put(':id/planning/preparation')
+  @AllowedTo(...anyStaff)
+  planPreparation(
+    @ByStaff() staff: StaffCaller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { from, ...part }: PrepPlanningDto,
+  ): Promise<LessonPlanning> {
+    return this.lessons.plan(staff, id, 'preparation', from, part);
   }
   /** Samples somebody of each group has had before, by group id. */
   @Get(':id/met')

@@ -74,7 +74,14 @@ class PinDto {
 class SlotDto extends PinDto {
   @ApiProperty() @IsInt() @Min(0) @Max(1200) end: number;
 }
-export class PlanningDto {
+const whichVersion = { message: 'Say from which version this change began. Load the page again.' };
+class PartDto {
+  @ApiProperty({ description: 'The version of this part that the change began from' })
+  @IsInt(whichVersion)
+  @Min(0, whichVersion)
+  from: number;
+}
+export class RotaPlanningDto extends PartDto {
   @ApiProperty() @IsObject() @ValidateNested() @Type(() => PlacesDto) places: PlacesDto;
   @ApiProperty({ type: [PinDto] })
   @IsArray()
@@ -89,6 +96,8 @@ export class PlanningDto {
   @ValidateNested({ each: true })
   @Type(() => SlotDto)
   schedule: SlotDto[] | null;
+}
+export class PrepPlanningDto extends PartDto {
   @ApiProperty()
   @IsNumber({}, { message: 'The surplus is a share, such as 0.2.' })
   @Min(0, { message: 'The surplus is 0 or more.' })

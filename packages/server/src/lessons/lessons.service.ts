@@ -1,5 +1,5 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
-import type { LessonPlanning, LessonState } from '@kivex/contract';
+import type { LessonPlanning, PlanningPart, PrepPlanning, RotaPlanning, LessonState } from '@kivex/contract';
 import { jarCodes, keptLabel, knownLabel, safetyStops, type PracticalSample } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -14,7 +14,7 @@ import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
 import { RoomsService } from '../rooms/rooms.service.js';
 import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js';
-import { LessonViewsService, usualPlanning } from './lesson-views.service.js';
+import { LessonViewsService, planningOf, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
 
@@ -225,9 +225,39 @@ export class LessonsService {
     });
   }
 
-  async plan(staff: StaffCaller, id: string, planning: LessonPlanning): Promise<void> {
-    await this.own(staff.schoolId, id);
-    await this.lessons.update({ id }, { planning: { ...planning, schedule: planning.schedule ?? null } });
+  /**
+   * Keeps one part of how the lesson is planned to go; the other stays as it is.
+   * @param from the version of the part that the change began from. @throws ProblemException 409 when it is not the newest.
+   */
+  plan(
+    staff: StaffCaller,
+    id: string,
+    part: PlanningPart,
+    from: number,
+    fields: RotaPlanning | PrepPlanning,
+  ): Promise<LessonPlanning> {
+    return this.lessons.manager.transaction(async (db) => {
+      const lesson = await db.findOne(Lesson, {
+        where: { id, schoolId: staff.schoolId },
+        lock: { mode: 'pessimistic_write' },
+      });
+      if (!lesson) throw notFound('lesson');
+      const now = planningOf(lesson);
+      if (now.versions[part] !== from)
+        throw conflict(
+          part === 'rota'
+            ? 'Somebody else has saved stations or rota of this lesson meanwhile. Look at theirs, then save yours over it or take it.'
+            : 'Somebody else has changed how this lesson is prepared meanwhile. Look at theirs, then change it again.',
+          'from',
+        );
+      const planning: LessonPlanning = {
+        ...now,
+        ...fields,
+        versions: { ...now.versions, [part]: from + 1 },
+      };
+      await db.update(Lesson, { id }, { planning });
+      return planning;
+    });
   }
 
   /** What each group has met before, by group id. */

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { Bench, Lesson, Preparation, Problem, Room, Store } from '@kivex/contract';
+import type { Bench, Lesson, LessonPlanning, Preparation, Problem, Room, Store } from '@kivex/contract';
 import { shippedPracticals, type Label } from '@kivex/core';
+import { DataSource } from 'typeorm';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { ownSchool } from '../testing/own-school.js';
 import { join, type Client } from '../testing/test-server.js';
@@ -139,31 +140,57 @@ describe('preparing a lesson', () => {
 });
 
 describe('planning a lesson', () => {
-  const planning = {
-    places: { burner: 1 },
-    pins: [{ group: 1, task: 'sulfate', start: 5 }],
-    schedule: null,
-    surplus: 0.5,
-    drop_mL: 0.04,
-    plate: 'tile-12',
-    skip: ['A1'],
-  };
-  test('is kept and given back', async () => {
-    expect((await world.teacher.send('PUT', `/api/lessons/${lesson.id}/planning`, planning)).status).toBe(
-      204,
-    );
-    expect((await world.teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.planning).toEqual(planning);
-  });
-  test.each<[string, object, RegExp]>([
-    ['a surplus below nothing', { surplus: -1 }, /surplus/],
-    ['a plate unknown', { plate: 'tray' }, /plate/],
-    ['a well that is none', { skip: ['top left'] }, /Wells/],
-    ['a stranger key', { colour: 'red' }, /not known/],
-  ])('%s is refused', async (_, change, detail) => {
-    const reply = await world.teacher.send<Problem>('PUT', `/api/lessons/${lesson.id}/planning`, {
-      ...planning,
-      ...change,
+  const rota = { places: { burner: 1 }, pins: [{ group: 1, task: 'sulfate', start: 5 }], schedule: null };
+  const prep = { surplus: 0.5, drop_mL: 0.04, plate: 'tile-12', skip: ['A1'] };
+  const put = (client: Client, part: string, body: object) =>
+    client.send<LessonPlanning & Problem>('PUT', `/api/lessons/${lesson.id}/planning/${part}`, body);
+  const now = async () => (await world.teacher.get<Lesson>(`/api/lessons/${lesson.id}`)).body.planning;
+  const versions = async () => (await now()).versions;
+  test('is kept in its parts and given back; what one saves leaves the other’s as it is', async () => {
+    const technician = await world.school.signIn('technician');
+    const { versions: from } = await now();
+    const [mine, theirs] = await Promise.all([
+      put(world.teacher, 'rota', { ...rota, from: from.rota }),
+      put(technician, 'preparation', { ...prep, from: from.preparation }),
+    ]);
+    expect([mine.status, theirs.status]).toEqual([200, 200]);
+    expect(await now()).toEqual({
+      ...rota,
+      ...prep,
+      versions: { rota: from.rota + 1, preparation: from.preparation + 1 },
     });
+  });
+  test('of two who began from the same, the second is told and overwrites nothing', async () => {
+    const from = (await versions()).rota;
+    const ours = { ...rota, places: { burner: 3 } };
+    const [one, two] = await Promise.all([
+      put(world.teacher, 'rota', { ...ours, from }),
+      put(world.teacher, 'rota', { ...rota, places: { burner: 9 }, from }),
+    ]);
+    expect([one.status, two.status].sort()).toEqual([200, 409]);
+    const refused = one.status === 409 ? one : two;
+    expect(refused.body.detail).toMatch(/Somebody else has saved/);
+    expect((await now()).places).toEqual((one.status === 200 ? one : two).body.places);
+    expect((await versions()).rota).toBe(from + 1);
+  });
+  test('of a lesson from before there were parts begins at the first version', async () => {
+    await world.server.app
+      .get(DataSource)
+      .query('UPDATE lesson SET planning = ? WHERE id = ?', [
+        JSON.stringify({ ...rota, ...prep }),
+        lesson.id,
+      ]);
+    expect(await now()).toEqual({ ...rota, ...prep, versions: { rota: 0, preparation: 0 } });
+    expect((await put(world.teacher, 'preparation', { ...prep, from: 0 })).status).toBe(200);
+  });
+  test.each<[string, string, object, RegExp]>([
+    ['a surplus below nothing', 'preparation', { surplus: -1 }, /surplus/],
+    ['a plate unknown', 'preparation', { plate: 'tray' }, /plate/],
+    ['a well that is none', 'preparation', { skip: ['top left'] }, /Wells/],
+    ['a key of the other part', 'preparation', { places: {} }, /not known/],
+    ['no version', 'rota', { from: undefined }, /which version/],
+  ])('%s is refused', async (_, part, change, detail) => {
+    const reply = await put(world.teacher, part, { from: 0, ...(part === 'rota' ? rota : prep), ...change });
     expect([reply.status, reply.body.detail]).toEqual([422, expect.stringMatching(detail)]);
   });
 });

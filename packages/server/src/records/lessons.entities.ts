@@ -27,7 +27,8 @@ export class Lesson {
   practicalVersion: Relation<PracticalVersion>;
   @Column({ type: 'varchar', length: 60 }) room: string;
   /** Rota, places and prep settings; null until anything was set. */
-  @JsonColumn({ nullable: true }) planning: LessonPlanning | null;
+  /** As the version of Kivex that kept it knew it: what it lacks is as usual. */
+  @JsonColumn({ nullable: true }) planning: Partial<LessonPlanning> | null;
   @TimeColumn() startsAt: Date;
   @Index({ unique: true }) @Column({ type: 'char', length: 6 }) joinCode: string;
   @Column({ type: 'varchar', length: 12 }) state: LessonState;

@@ -1,6 +1,13 @@
 /** Plan: who sits where with which unknowns, what the tests will show, the rota, and how it would go. */
 import { Box, chakra } from '@chakra-ui/react';
-import { adviceFor, discriminationOf, unknownsOf, type RotaPin, type RotaSlot } from '@kivex/core';
+import {
+  adviceFor,
+  discriminationOf,
+  stationWords,
+  unknownsOf,
+  type RotaPin,
+  type RotaSlot,
+} from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Play, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -17,6 +24,8 @@ import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { fieldsOf, isSameRota, rotaInWords } from '../lessons/planning-part.js';
+import { isOvertaken, usePlanningPart } from '../lessons/use-planning-part.js';
 import { useMove } from '../lessons/lesson-queries.js';
 import { EvidenceTable } from './EvidenceTable.js';
 import { DealingPanel } from './DealingPanel.js';
@@ -159,37 +168,72 @@ export default function PlanPage() {
 /** The rota of this lesson; what is set is kept with it. */
 function LessonRota() {
   const lesson = useThisLesson();
-  const cache = useQueryClient();
   const [places, setPlaces] = useState(lesson.planning.places);
   const [pins, setPins] = useState<readonly RotaPin[]>(lesson.planning.pins);
-  const save = useMutation({
-    mutationFn: (schedule: readonly RotaSlot[]) =>
-      request('PUT', `/api/lessons/${lesson.id}/planning`, { ...lesson.planning, places, pins, schedule }),
-    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
-  });
+  // The version this began from: what somebody else saves meanwhile is theirs, and told.
+  const [from, setFrom] = useState(lesson.planning.versions.rota);
+  const save = usePlanningPart(lesson.id, 'rota');
+  const theirs = fieldsOf(lesson.planning, 'rota');
+  const overtaken = lesson.planning.versions.rota !== from;
+  const keep = (schedule: readonly RotaSlot[], over = from) =>
+    save.mutate(
+      { change: { places, pins, schedule }, from: over },
+      { onSuccess: ({ versions }) => setFrom(versions.rota) },
+    );
+  // Other places or pins may give the same rota: they are to be kept all the same.
   const same = (schedule: readonly RotaSlot[] | undefined) =>
-    JSON.stringify(schedule) === JSON.stringify(lesson.planning.schedule);
+    isSameRota({ places, pins, schedule: schedule ?? null }, theirs);
   return (
     <RotaPanel
+      key={from}
       practical={lesson.practical}
       groups={lesson.groupList.length}
       places={places}
       pins={pins}
       setPlaces={setPlaces}
       setPins={setPins}
-      kept={lesson.planning.schedule}
+      kept={overtaken ? null : theirs.schedule}
       groupName={(g) => lesson.groupList[g - 1]?.name ?? `Group ${g}`}
       after={(schedule) => (
-        <Box display="flex" gap="3" alignItems="center">
-          <Button
-            variant="go"
-            disabled={!schedule || same(schedule) || save.isPending}
-            onClick={() => schedule && save.mutate(schedule)}
-          >
-            {schedule && same(schedule) ? 'This rota is kept' : 'Keep this rota'}
-          </Button>
-          {save.error && <Notice tone="stop">{save.error.message}</Notice>}
-          {lesson.planning.schedule && !same(schedule) && (
+        <Box display="flex" gap="3" alignItems="center" flexWrap="wrap">
+          {overtaken ? (
+            <Notice
+              tone="look"
+              action={
+                <Box display="flex" gap="2" flexWrap="wrap">
+                  <Button
+                    onClick={() => {
+                      setPlaces(theirs.places);
+                      setPins(theirs.pins);
+                      setFrom(lesson.planning.versions.rota);
+                      save.reset();
+                    }}
+                  >
+                    Take theirs
+                  </Button>
+                  <Button
+                    disabled={!schedule || save.isPending}
+                    onClick={() => schedule && keep(schedule, lesson.planning.versions.rota)}
+                  >
+                    Save mine over theirs
+                  </Button>
+                </Box>
+              }
+            >
+              Somebody else has saved meanwhile. Theirs: {rotaInWords(theirs, stationWords)}. Yours:{' '}
+              {rotaInWords({ places, pins, schedule: schedule ?? null }, stationWords)}.
+            </Notice>
+          ) : (
+            <Button
+              variant="go"
+              disabled={!schedule || same(schedule) || save.isPending}
+              onClick={() => schedule && keep(schedule)}
+            >
+              {schedule && same(schedule) ? 'This rota is kept' : 'Keep this rota'}
+            </Button>
+          )}
+          {save.error && !isOvertaken(save.error) && <Notice tone="stop">{save.error.message}</Notice>}
+          {!overtaken && theirs.schedule && !same(schedule) && (
             <span>Another rota is kept with the lesson; keeping this one takes its place.</span>
           )}
         </Box>

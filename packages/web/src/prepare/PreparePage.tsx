@@ -1,7 +1,6 @@
 /** Prepare: what the technician makes, sets out, labels and throws away, and when; ticked off with who. */
 import { Box, chakra } from '@chakra-ui/react';
 import { formulaInText, type SampleNeed, standsWords } from '@kivex/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -10,11 +9,11 @@ import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
-import { request } from '../kit/request/request.js';
 import { Cell, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { usePlanningPart } from '../lessons/use-planning-part.js';
 import { amountText } from '../store/store-queries.js';
 import { BenchPart } from './BenchPart.js';
 import { LabelsPart } from './LabelsPart.js';
@@ -31,16 +30,11 @@ const sampleTotal = ({ total, unit }: SampleNeed): string =>
 
 export default function PreparePage() {
   const lesson = useThisLesson();
-  const cache = useQueryClient();
   const [params] = useSearchParams();
   const [opened] = useState(() => Date.now());
   const { needs, tasks, apparatus, waste, risk, log, store } = usePreparation(lesson);
   const change = usePrepChange(lesson.id);
-  const settings = useMutation({
-    mutationFn: (part: object) =>
-      request('PUT', `/api/lessons/${lesson.id}/planning`, { ...lesson.planning, ...part }),
-    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
-  });
+  const settings = usePlanningPart(lesson.id, 'preparation');
   const byKey = new Map(lesson.samples.map((s) => [s.key, s]));
   // Where a QR code leads: the jar or the reagent it stands on.
   const jar = params.get('jar');
@@ -133,7 +127,7 @@ export default function PreparePage() {
                           value={Math.round(lesson.planning.surplus * 100)}
                           max={300}
                           step={5}
-                          onValue={(n) => settings.mutate({ surplus: (n ?? 20) / 100 })}
+                          onValue={(n) => settings.mutate({ change: { surplus: (n ?? 20) / 100 } })}
                         />
                       </Box>
                     </chakra.label>
@@ -145,7 +139,7 @@ export default function PreparePage() {
                           min={0.01}
                           max={0.2}
                           step={0.005}
-                          onValue={(n) => settings.mutate({ drop_mL: n ?? 0.05 })}
+                          onValue={(n) => settings.mutate({ change: { drop_mL: n ?? 0.05 } })}
                         />
                       </Box>
                     </chakra.label>
@@ -251,7 +245,7 @@ export default function PreparePage() {
                 names={new Map(lesson.samples.map((s) => [s.key, s.label]))}
                 plate={lesson.planning.plate}
                 skip={lesson.planning.skip}
-                set={(part) => settings.mutate(part)}
+                set={(change) => settings.mutate({ change })}
               />
             ),
           },

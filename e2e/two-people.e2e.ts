@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import type { Lesson, LessonHead } from '@kivex/contract';
+import { KivexServer } from './kivex-server.js';
+import { laptop, signIn, type Person } from './people.js';
+
+/** Two members of staff plan one lesson at once: neither wipes away what the other saved. */
+test.describe.serial('two people at one lesson', () => {
+  let kivex: KivexServer;
+  let teacher: Person;
+  let technician: Person;
+  let id: string;
+  const rota = () => teacher.page.getByRole('button', { name: /Keep this rota|This rota is kept/ });
+  const lesson = async () =>
+    (await (await teacher.page.request.get(`${kivex.base}/api/lessons/${id}`)).json()) as Lesson;
+
+  test.beforeAll(async ({ browser }) => {
+    kivex = await KivexServer.start({ demo: true });
+    [teacher, technician] = [await laptop(browser), await laptop(browser)];
+    await signIn(teacher.page, kivex.base, 'orla.thresh@skerrin.example', 'lamp-room-demo');
+    await signIn(technician.page, kivex.base, 'bram.quillane@skerrin.example', 'lamp-room-demo');
+    const lessons = (await (
+      await teacher.page.request.get(`${kivex.base}/api/lessons`)
+    ).json()) as LessonHead[];
+    id = lessons.find((l) => l.state === 'planned' && l.title.startsWith('Flame'))!.id;
+  });
+  test.afterAll(async () => {
+    await teacher?.context.close();
+    await technician?.context.close();
+    await kivex?.stop();
+  });
+
+  test('the technician’s surplus and the teacher’s rota stand side by side', async () => {
+    await teacher.page.goto(`${kivex.base}/lessons/${id}/plan?part=rota`);
+    await technician.page.goto(`${kivex.base}/lessons/${id}/prepare?part=make`);
+    await technician.page.getByLabel('More for spills, %').fill('35');
+    await expect.poll(async () => (await lesson()).planning.surplus).toBe(0.35);
+    await teacher.page.getByLabel('burner places').fill('7');
+    await expect(rota()).toBeEnabled();
+    await rota().click();
+    await expect(teacher.page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+    const { planning } = await lesson();
+    expect([planning.surplus, planning.places.burner]).toEqual([0.35, 7]);
+  });
+
+  test('who comes second sees both rotas, and chooses', async () => {
+    await technician.page.goto(`${kivex.base}/lessons/${id}/plan?part=rota`);
+    await technician.page.getByLabel('burner places').fill('5');
+    await technician.page.getByRole('button', { name: 'Keep this rota' }).click();
+    await expect(technician.page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+    await teacher.page.getByLabel('burner places').fill('6');
+    // The page may have heard of it already; if not, it hears when it tries.
+    const mine = teacher.page.getByRole('button', { name: /Keep this rota|Save mine over theirs/ });
+    await expect(mine).toBeEnabled();
+    if ((await mine.textContent()) === 'Keep this rota') await mine.click();
+    const told = teacher.page.getByRole('status').filter({ hasText: 'Somebody else has saved meanwhile' });
+    await expect(told).toContainText(/Theirs: ends at minute \d+; .*5 burner/);
+    await expect(told).toContainText(/Yours: ends at minute \d+; .*6 burner/);
+    expect((await lesson()).planning.places.burner).toBe(5);
+    await teacher.page.getByRole('button', { name: 'Save mine over theirs' }).click();
+    await expect(teacher.page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+    expect((await lesson()).planning.places.burner).toBe(6);
+  });
+
+  test('or takes what the other saved', async () => {
+    const { page } = technician;
+    await page.getByLabel('burner places').fill('4');
+    const mine = page.getByRole('button', { name: /Keep this rota|Save mine over theirs/ });
+    await expect(mine).toBeEnabled();
+    if ((await mine.textContent()) === 'Keep this rota') await mine.click();
+    await page.getByRole('button', { name: 'Take theirs' }).click();
+    await expect(page.getByLabel('burner places')).toHaveValue('6');
+    await expect(page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+  });
+});

@@ -1,0 +1,30 @@
+/** Saves a part of a lesson's planning; what somebody else saved meanwhile is fetched and told, never overwritten unseen. */
+import type { Lesson, LessonPlanning, PlanningPart } from '@kivex/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { request, RequestProblem } from '../kit/request/request.js';
+import { bodyFor, type PartOf } from './planning-part.js';
+
+export function usePlanningPart<P extends PlanningPart>(lessonId: string, part: P) {
+  const cache = useQueryClient();
+  const key = ['lesson', lessonId];
+  return useMutation({
+    // One after another: a second change begins from what the first has made.
+    scope: { id: `${part} of ${lessonId}` },
+    mutationFn: ({ change, from }: { readonly change: Partial<PartOf[P]>; readonly from?: number }) =>
+      request<LessonPlanning>(
+        'PUT',
+        `/api/lessons/${lessonId}/planning/${part}`,
+        bodyFor(cache.getQueryData<Lesson>(key)!.planning, part, change, from),
+      ),
+    onSuccess: (planning) =>
+      cache.setQueryData<Lesson>(key, (lesson) => (lesson ? { ...lesson, planning } : lesson)),
+    onError: async (error) => {
+      if (error instanceof RequestProblem && error.status === 409)
+        await cache.invalidateQueries({ queryKey: key });
+    },
+  });
+}
+
+/** Was a change refused because somebody else had saved meanwhile? */
+export const isOvertaken = (error: unknown): boolean =>
+  error instanceof RequestProblem && error.status === 409;
