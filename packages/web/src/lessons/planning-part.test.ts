@@ -35,7 +35,7 @@ describe('a part of the planning', () => {
     expect(bodyFor(planning, 'rota', {}, 2).from).toBe(2));
   test('in words says when it ends and which stations there are', () => {
     const words = { burner: 'burners', 'fume-cupboard': 'fume cupboard' };
-    expect(rotaInWords(planning, words)).toBe('ends at minute 35; 8 burners, 1 fume cupboard');
+    expect(rotaInWords(planning, words)).toBe('ends at minute 35; burners 8, fume cupboard 1');
     expect(rotaInWords({ ...planning, schedule: null, places: {} }, words)).toBe('no rota kept');
   });
   test('is the same only with the same stations, slots set by hand and rota, in whatever order', () => {

@@ -40,7 +40,7 @@ export function rotaInWords(
     ? `ends at minute ${Math.max(...schedule.map((s) => s.end))}`
     : 'no rota kept';
   const stations = Object.entries(places)
-    .map(([station, n]) => `${n} ${stationWords[station] ?? station}`)
+    .map(([station, n]) => `${stationWords[station] ?? station} ${n}`)
     .join(', ');
   return stations ? `${ends}; ${stations}` : ends;
 }
