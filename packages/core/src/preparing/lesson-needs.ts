@@ -24,6 +24,7 @@ import { usualDrop_mL } from '../identification-tests/drop.js';
 import { freshSalts, gasMakings, hydrates, makingOf, molarVolume_L, saltNotes } from './making.js';
 import { massOf, recipesFor, volumeToMake, type Recipe } from './recipe.js';
 import { benchTotals } from './recipes.js';
+import { formulaInText } from './recipe-text.js';
 import { takenBy, tube_mL, type Taken } from './sample-amounts.js';
 import type { StoreItem } from '../store/store.js';
 
@@ -273,7 +274,7 @@ function sampleRecipes(
       return [
         {
           kind: 'otherwise',
-          how: `${Number(total.toPrecision(2))} g of ${held ? held.name : (hydrates[formula]?.[0] ?? formula)}, ${mayBeGround(sample) ? 'ground alike' : 'as supplied, never ground'}`,
+          how: `${Number(total.toPrecision(2))} g of ${held ? held.name : formulaInText(hydrates[formula]?.[0] ?? formula)}, ${mayBeGround(sample) ? 'ground alike' : 'as supplied, never ground'}`,
           mind: held ? `From the store: ${held.place || held.name}.` : 'Not in the store: order it.',
         },
       ];

@@ -186,6 +186,16 @@ describe('tasks', () => {
     expect([...hours].sort((a, b) => b - a)).toEqual(hours);
     expect(new Set(tasks.map((t) => t.key)).size).toBe(tasks.length);
   });
+  test('formulas stand in tasks as they are written, names as the store has them', () => {
+    const powders = shipped(/White powders/);
+    const text = prepTasks(powders, lessonNeeds(powders, { ...size, portions: {} }))
+      .map((t) => t.text)
+      .join(' ');
+    expect(text).toContain('CaCO₃');
+    expect(text).toMatch(/BaCl₂·2H₂O/);
+    expect(text).toContain('concentrated nitric acid (70 %)');
+    expect(text).not.toMatch(/[A-Z][a-z]?\d/);
+  });
   test('nitric acid for silver with ammonia is asked for where a sample holds silver, not elsewhere', () => {
     const asked = (ions: string[]) => {
       const lesson: Practical = {

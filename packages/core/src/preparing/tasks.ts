@@ -3,7 +3,7 @@ import { isDoneOn } from '../practicals/evidence.js';
 import { methodOf } from '../practicals/method.js';
 import type { Practical } from '../practicals/practical.js';
 import type { LessonNeeds } from './lesson-needs.js';
-import { recipeText } from './recipe-text.js';
+import { formulaInText, recipeText } from './recipe-text.js';
 
 export interface PrepTask {
   /** Stable over recomputation, so that a tick stays with its task. */
@@ -32,10 +32,13 @@ export const dueAt = (startsAt: string, hoursBefore: number): string =>
 const labelHours = 24;
 const orderHours = 7 * 24;
 
+/** What the store calls it, or its formula where the store has none of it. */
+const shown = (name: string): string => (/^[A-Z(][A-Za-z0-9().]*$/.test(name) ? formulaInText(name) : name);
+
 const missing = (needs: LessonNeeds): string[] =>
   [...needs.reagents, ...needs.samples].flatMap(({ recipes }) => {
     const best = recipes[0];
-    return best && 'from' in best && !best.from.enough ? [best.from.name] : [];
+    return best && 'from' in best && !best.from.enough ? [shown(best.from.name)] : [];
   });
 
 /** The tasks of a lesson, first due first; the same thing is never asked twice. */

@@ -131,32 +131,36 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         rich(task.text),
       ]),
     ),
-    { text: 'Solutions and reagents', style: 'h2', headlineLevel: 1 },
-    table(
-      ['*', 50, 50, 60, 150],
-      ['Reagent', 'Group', 'Class', 'Bottles', 'Make'],
-      needs.reagents.map((r) => [
-        {
-          stack: [
-            rich(r.name),
-            ...(r.hazard.level === 'low'
-              ? []
-              : [{ text: r.hazard.statements.join(' '), fontSize: 7, color: softInk }]),
-          ],
-        },
-        { text: cm3(r.perGroup_mL) },
-        { text: r.pieces === null ? cm3(r.total_mL) : `${r.pieces} pieces` },
-        { text: `${r.bottles} ${standsWords[r.stands]}` },
-        {
-          stack: [
-            r.recipes[0] ? rich(recipeText(r.recipes[0])) : { text: '' },
-            ...('mind' in (r.recipes[0] ?? {})
-              ? [{ text: (r.recipes[0] as { mind: string }).mind, fontSize: 7, color: softInk }]
-              : []),
-          ],
-        },
-      ]),
-    ),
+    ...(needs.reagents.length
+      ? [
+          { text: 'Solutions and reagents', style: 'h2', headlineLevel: 1 },
+          table(
+            ['*', 50, 50, 60, 150],
+            ['Reagent', 'Group', 'Class', 'Bottles', 'Make'],
+            needs.reagents.map((r) => [
+              {
+                stack: [
+                  rich(r.name),
+                  ...(r.hazard.level === 'low'
+                    ? []
+                    : [{ text: r.hazard.statements.join(' '), fontSize: 7, color: softInk }]),
+                ],
+              },
+              { text: cm3(r.perGroup_mL) },
+              { text: r.pieces === null ? cm3(r.total_mL) : `${r.pieces} pieces` },
+              { text: `${r.bottles} ${standsWords[r.stands]}` },
+              {
+                stack: [
+                  r.recipes[0] ? rich(recipeText(r.recipes[0])) : { text: '' },
+                  ...('mind' in (r.recipes[0] ?? {})
+                    ? [{ text: (r.recipes[0] as { mind: string }).mind, fontSize: 7, color: softInk }]
+                    : []),
+                ],
+              },
+            ]),
+          ),
+        ]
+      : []),
     { text: 'Samples', style: 'h2', headlineLevel: 1 },
     table(
       [70, '*', 50, 56, 150],

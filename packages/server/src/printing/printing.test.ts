@@ -69,6 +69,33 @@ describe('a heading', () => {
   });
 });
 
+describe('a prep sheet', () => {
+  test('has no table of reagents where a practical uses none', () => {
+    const heads = (title: RegExp) => {
+      const practical = shippedPracticals.find((p) => title.test(p.title))!;
+      const size = { groups: 2, students: 4, portions: {}, places: {} };
+      const needs = lessonNeeds(practical, size, usualPrep, [], '2026-11-25');
+      const kind = plateKinds[1]!;
+      return JSON.stringify(
+        prepSheet({
+          title: 'x',
+          under: 'x',
+          startsAt: '2026-12-01T10:00:00Z',
+          needs,
+          tasks: [],
+          done: [],
+          apparatus: [],
+          waste: [],
+          names: {},
+          plate: { kind, wells: layPlate(kind, []), tests: {} },
+        }).content,
+      );
+    };
+    expect(heads(/by soaked splint/)).not.toContain('Solutions and reagents');
+    expect(heads(/Which anion/)).toContain('Solutions and reagents');
+  });
+});
+
 describe('a sheet of labels', () => {
   test.each([
     [1, 0, 1],
