@@ -81,6 +81,10 @@ export function testOf(id: string): TestDefinition {
   return test;
 }
 
+/** Orders tests named by their ids: those that only confirm one ion come after those that tell many; else 0. */
+export const confirmingLast = (a: { test: string }, b: { test: string }): number =>
+  Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false);
+
 /**
  * One attribute of a test.
  * @throws RangeError when the test lets nobody see such a thing.

@@ -5,7 +5,7 @@
 import { isGasId, isMetalId } from '../species/species.js';
 import { expectationOf, type Expectation } from '../identification-tests/expectation.js';
 import type { SampleForm } from '../species/sample-form.js';
-import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
+import { allTests, confirmingLast, testOf, variantOf } from '../identification-tests/tests.js';
 
 export interface DiscriminateSample {
   readonly ions: readonly string[];
@@ -201,7 +201,7 @@ export function discriminate(
     .filter((t) => t.separates.length)
     .sort(
       (a, b) =>
-        Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false) ||
+        confirmingLast(a, b) ||
         b.separates.length / minutesOf(b.test) - a.separates.length / minutesOf(a.test),
     );
   return {

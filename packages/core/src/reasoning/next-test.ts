@@ -1,7 +1,7 @@
 /** Which test to run next: what it is expected to tell, in bits, for the attended minutes it costs. */
 import { isCationId, isAnionId, isGasId, isMetalId } from '../species/species.js';
 import type { TestDefinition } from '../identification-tests/test-definition.js';
-import { allTests, testOf, variantOf } from '../identification-tests/tests.js';
+import { allTests, confirmingLast, variantOf } from '../identification-tests/tests.js';
 import { likelihoodIn, situationsOf, type KeyedSample, type Situation } from './likelihood.js';
 
 export interface NextTest {
@@ -91,9 +91,5 @@ export function nextTests(hypotheses: readonly KeyedSample[], p: readonly number
       minutes: variantOf(test).attendedMinutes,
     }))
     .filter((t) => t.bits > least)
-    .sort(
-      (a, b) =>
-        Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false) ||
-        b.bits / b.minutes - a.bits / a.minutes,
-    );
+    .sort((a, b) => confirmingLast(a, b) || b.bits / b.minutes - a.bits / a.minutes);
 }
