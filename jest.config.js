@@ -5,8 +5,22 @@ const project = (name, built = 'dist') => ({
   testMatch: [`<rootDir>/${built}/**/*.test.js`],
   transform: {},
 });
+const web = project('web', 'build');
+const drawn = '\\.dom\\.test\\.js$';
 export default {
-  projects: [project('core'), project('server'), project('web', 'build')],
+  projects: [
+    project('core'),
+    project('server'),
+    { ...web, testPathIgnorePatterns: ['/node_modules/', drawn] },
+    // Components, drawn in a pretend browser and used as people use them.
+    {
+      ...web,
+      displayName: 'drawn',
+      testMatch: ['<rootDir>/build/**/*.dom.test.js'],
+      testEnvironment: '<rootDir>/build/testing/browser-environment.js',
+      setupFiles: ['<rootDir>/build/testing/browser.js'],
+    },
+  ],
   // Starting a server and hashing take their time on a busy machine.
   testTimeout: 60_000,
 };

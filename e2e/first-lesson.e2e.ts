@@ -74,7 +74,7 @@ test.describe.serial('a first lesson, end to end', () => {
     await page.getByRole('link', { name: 'New lesson' }).first().click();
     await page.getByLabel('Class').selectOption({ label: '9 Lamp (4)' });
     await page.getByLabel('Practical').selectOption({ label: 'Flame colours of unlabelled jars' });
-    await expect(page.getByRole('combobox', { name: 'Group of Dill Pike' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Dill Pike: move to another group' })).toBeVisible();
     await page.getByRole('button', { name: 'Make the lesson' }).click();
     await expect(page.getByRole('alert')).toContainText('which room');
     await page.getByLabel('Room').fill('Lab 4');

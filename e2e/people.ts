@@ -7,6 +7,18 @@ export interface Person {
   readonly context: BrowserContext;
 }
 
+/** Types digits into their boxes, over what stands there. */
+export async function enterCode(page: Page, label: string, digits: string): Promise<void> {
+  const boxes = page.getByLabel(new RegExp(`^${label}: digit`));
+  await expect(boxes).toHaveCount(digits.length);
+  for (let i = digits.length - 1; i >= 0; i--) {
+    await boxes.nth(i).focus();
+    await page.keyboard.press('Backspace');
+  }
+  await boxes.first().focus();
+  await page.keyboard.type(digits);
+}
+
 /** A device of its own: its own cookies, its own size. */
 export async function device(browser: Browser, width: number, height: number): Promise<Person> {
   const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB' });

@@ -108,7 +108,7 @@ try {
   });
   await visit('/syllabuses', 'syllabus', async () => {
     await staff.getByRole('button', { name: 'Copy and edit' }).nth(1).click();
-    await staff.getByRole('button', { name: 'Words for flames' }).click();
+    await staff.getByRole('tab', { name: 'Words for flames' }).click();
     await staff.getByLabel('Question').selectOption('flame');
     await staff.getByRole('combobox', { name: /^Of/ }).selectOption('K+');
     await staff.getByLabel('A student writes').fill('purple flame');

@@ -91,6 +91,7 @@ export * from './species/species.js';
 export * from './store/store.js';
 export * from './store/usual-stock.js';
 export * from './syllabus/preferred-variant.js';
+export * from './syllabus/own-words.js';
 export * from './syllabus/read-syllabus.js';
 export * from './syllabus/settings.js';
 export * from './syllabus/syllabus-definition.js';

@@ -19,6 +19,8 @@ const page = (load: Load): { readonly element: React.ReactNode; readonly handle:
   return { element: <Page />, handle: { load } };
 };
 
+const Palette = lazy(() => import('./palette/Palette.js'));
+
 const routes: RouteObject[] = [
   { path: '/', ...page(() => import('./bench/JoinPage.js')) },
   { path: '/bench', ...page(() => import('./bench/BenchPage.js')) },
@@ -29,7 +31,10 @@ const routes: RouteObject[] = [
       { path: '/sign-in', ...page(() => import('./people/SignInPage.js')) },
       { path: '/first-school', ...page(() => import('./people/FirstSchoolPage.js')) },
       {
-        ...page(async () => ({ default: (await import('./kit/shell/Shell.js')).Shell })),
+        ...page(async () => {
+          const { Shell } = await import('./kit/shell/Shell.js');
+          return { default: () => <Shell palette={Palette} /> };
+        }),
         children: [
           { path: '/lessons', ...page(() => import('./lessons/LessonsPage.js')) },
           { path: '/lessons/new', ...page(() => import('./lessons/NewLessonPage.js')) },

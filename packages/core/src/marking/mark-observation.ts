@@ -4,6 +4,7 @@ import { turnOf } from '../reading/colour-change.js';
 import { readCelsius } from '../reading/read-number.js';
 import { readText, type TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
+import { inKnownWords } from '../syllabus/own-words.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import type { Attribute } from '../identification-tests/test-definition.js';
 import { markFlame, namesSubstance } from './mark-flame.js';
@@ -144,7 +145,8 @@ const saysSomething = /[\p{L}\p{N}]/u;
  * Marks an observation: one point, or one for each part where the whole of a test with two is asked for.
  * @throws RangeError when the test says nothing about the sample.
  */
-export function markObservation(syllabus: Syllabus, item: ObservationItem, answer: string): Mark {
+export function markObservation(syllabus: Syllabus, item: ObservationItem, written: string): Mark {
+  const answer = inKnownWords(syllabus.ownWords, written);
   const plan = planOf(syllabus, item);
   const blank = !saysSomething.test(answer);
   let kept: TextReading | undefined;

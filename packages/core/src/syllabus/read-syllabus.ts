@@ -2,6 +2,7 @@
 import { schemaProblems, type FileProblem } from '../formats/schema-problems.js';
 import { isColourTerm } from '../reading/colour-terms.js';
 import { testOf } from '../identification-tests/tests.js';
+import { ownWordProblem } from './own-words.js';
 import type { Syllabus, Wording } from './syllabus-definition.js';
 import { syllabusUpToDate, syllabusVersion } from './syllabus-versions.js';
 import { syllabusSchema } from './syllabus-schema.js';
@@ -67,6 +68,10 @@ export function readSyllabus(document: unknown): ReadSyllabus {
   for (const [kind, byValue] of Object.entries(syllabus.values))
     for (const [value, wording] of Object.entries(byValue ?? {}))
       problems.push(...wordProblems(`values, ${kind}, ${value}`, wording, [value, 'none', 'silver']));
+  syllabus.ownWords?.forEach((word, i, all) => {
+    const text = ownWordProblem(word, all.slice(0, i));
+    if (text) problems.push({ where: `own words ${i + 1}`, text });
+  });
   if (!syllabus.tests.length)
     problems.push({ where: 'tests', text: 'A syllabus needs at least one test; add one.' });
   return problems.length ? { problems: problems.slice(0, 20) } : { syllabus };

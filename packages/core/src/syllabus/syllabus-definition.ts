@@ -5,6 +5,7 @@
 import type { ColourTerm } from '../reading/colour-terms.js';
 import type { AnionId, CationId, IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
+import type { OwnWord } from './own-words.js';
 import type { SyllabusSettings } from './settings.js';
 import type { ReadingKind, TestId, VariantId } from '../identification-tests/test-definition.js';
 
@@ -54,6 +55,8 @@ export interface Syllabus {
   readonly wording: Readonly<Partial<Record<TestId, TestWording>>>;
   /** Words that earn for the values of everything but flames, by kind of attribute. */
   readonly values: ValueWordings;
+  /** Words of the school's own, each read as a colour of Kivex's. */
+  readonly ownWords?: readonly OwnWord[];
   readonly strictness: Strictness;
   readonly carryForward: boolean;
   readonly settings: SyllabusSettings;

@@ -1,6 +1,7 @@
 /** The published JSON Schema of syllabus files (draft 2020-12), made from the lists of ids the code uses. */
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
+import { longestPhrase, mostOwnWords } from './own-words.js';
 import { settingChoices } from './settings.js';
 import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
 import { strictnesses } from './syllabus-definition.js';
@@ -83,6 +84,20 @@ export const syllabusSchema = {
       type: 'object',
       description: 'By kind of attribute and value: words that earn.',
       additionalProperties: { type: 'object', additionalProperties: wording },
+    },
+    ownWords: {
+      type: 'array',
+      maxItems: mostOwnWords,
+      description: "Words of the school's own, each read as a colour of Kivex's.",
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['phrase', 'means'],
+        properties: {
+          phrase: { type: 'string', minLength: 1, maxLength: longestPhrase },
+          means: { type: 'string', maxLength: 40 },
+        },
+      },
     },
     strictness: { enum: strictnesses },
     carryForward: { type: 'boolean' },

@@ -6,6 +6,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import type { Request, Response } from 'express';
+import pLimit from 'p-limit';
 import { Repository } from 'typeorm';
 import { AllowedTo } from '../access/caller.js';
 import { AddressLimitGuard } from '../access/address-limit.guard.js';
@@ -42,10 +43,15 @@ class JoinDto extends LessonCodeDto {
 /** Milliseconds after its end for which a lesson's code still lets its own students see their marks. */
 const codeLasts = 60 * 24 * 60 * 60_000;
 
+/** Joins worked on at once: a whole class types its PINs in the same minute, and taps go between. */
+const joinsAtOnce = 2;
+
 const isOn = (lesson: Lesson): boolean => lesson.state === 'planned' || lesson.state === 'running';
 
 @Controller('api/join')
 export class JoiningController {
+  private readonly inTurn = pLimit(joinsAtOnce);
+
   constructor(
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
@@ -86,11 +92,16 @@ export class JoiningController {
   @AllowedTo('anyone')
   @UseGuards(AddressLimitGuard)
   async join(
-    @Body() { code, student, name, pin }: JoinDto,
+    @Body() joining: JoinDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     const device = deviceOf(request, response, this.config.KIVEX_SECURE);
+    setFirst(response, await this.inTurn(() => this.joined(joining, device)));
+  }
+
+  /** The cookie of a new session. @throws 422, 429 */
+  private async joined({ code, student, name, pin }: JoinDto, device: string): Promise<string> {
     const lesson = await this.lessonOf(code);
     const seat = isOn(lesson)
       ? await this.chosen(lesson, student)
@@ -105,7 +116,7 @@ export class JoiningController {
       );
     }
     await this.tries.right(who, device);
-    setFirst(response, await this.sessions.open({ studentId: seat.studentId, lessonId: lesson.id }));
+    return this.sessions.open({ studentId: seat.studentId, lessonId: lesson.id });
   }
 
   @Post('leave')

@@ -9,13 +9,17 @@ import { useOnline } from '../kit/shell/online.js';
 import { recordOf, useBench } from './bench-store.js';
 import { OthersHere } from './OthersHere.js';
 import { savedMark, SavedMark } from './SavedMark.js';
-import { HandIn } from './HandIn.js';
 import { Method } from './Method.js';
-import { Naming } from './Naming.js';
 import { Pad } from './Pad.js';
 import { Waiting } from './Waiting.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
+const loadNaming = () => import('./Naming.js');
+const loadHandIn = () => import('./HandIn.js');
+const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
+const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
+/** Milliseconds after which what a bench needs later is fetched, so that it is there should the network go. */
+const aheadAfter = 2_500;
 
 const places = [
   { id: 'method', label: 'Method', icon: BookOpenText },
@@ -56,6 +60,10 @@ export default function BenchPage() {
     setTest(id);
   };
   useEffect(() => void open(), [open]);
+  useEffect(() => {
+    const timer = setTimeout(() => void Promise.allSettled([loadNaming(), loadHandIn()]), aheadAfter);
+    return () => clearTimeout(timer);
+  }, []);
   const moveTo = (next: Place) => {
     sessionStorage.setItem(placeKey, next);
     setPlace(next);
@@ -87,8 +95,8 @@ export default function BenchPage() {
         position="sticky"
         top="0"
         zIndex={3}
-        bg="#16233a"
-        color="#fdfdfb"
+        bg="bar"
+        color="bar.ink"
         px="3"
         py="2"
         display="flex"
@@ -99,7 +107,7 @@ export default function BenchPage() {
           <chakra.h1 fontSize="lg" whiteSpace="nowrap" overflow="hidden" textOverflow="ellipsis">
             {bench.group.name} <chakra.span fontWeight="400">· {bench.me.name}</chakra.span>
           </chakra.h1>
-          <Box role="status" fontSize="sm" display="flex" alignItems="center" gap="1.5" color="#dbe5ee">
+          <Box role="status" fontSize="sm" display="flex" alignItems="center" gap="1.5" color="bar.soft">
             <SavedMark {...savedMark({ waiting, reached, together, held: bench.held.length })} />
           </Box>
         </Box>
@@ -164,17 +172,19 @@ export default function BenchPage() {
             log={log}
           />
         )}
-        {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
-        {place === 'hand-in' && (
-          <HandIn
-            bench={bench}
-            record={record}
-            unsent={unsent.length}
-            log={log}
-            moveTo={moveTo}
-            leave={signOut}
-          />
-        )}
+        <Suspense fallback={<Loading what="this part of the bench" />}>
+          {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
+          {place === 'hand-in' && (
+            <HandIn
+              bench={bench}
+              record={record}
+              unsent={unsent.length}
+              log={log}
+              moveTo={moveTo}
+              leave={signOut}
+            />
+          )}
+        </Suspense>
       </chakra.main>
 
       <chakra.nav
@@ -191,28 +201,26 @@ export default function BenchPage() {
         gridTemplateColumns="repeat(4, 1fr)"
       >
         {places.map(({ id, label, icon: Icon }) => (
-          <chakra.button
+          <Button
             key={id}
-            type="button"
+            variant="quiet"
             aria-current={place === id ? 'page' : undefined}
             onClick={() => moveTo(id)}
             minH="16"
-            display="flex"
+            px="1"
             flexDirection="column"
-            alignItems="center"
-            justifyContent="center"
             gap="0.5"
-            cursor="pointer"
+            borderRadius="0"
+            borderWidth="0"
             bg={place === id ? 'permanganate.wash' : 'transparent'}
             color={place === id ? 'permanganate' : 'ink'}
             borderTop="4px solid"
             borderColor={place === id ? 'permanganate' : 'transparent'}
-            fontWeight="600"
-            _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '-3px' }}
+            _focusVisible={{ outlineOffset: '-3px' }}
           >
             <Icon size={24} aria-hidden />
             {label}
-          </chakra.button>
+          </Button>
         ))}
       </chakra.nav>
     </Box>

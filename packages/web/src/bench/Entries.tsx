@@ -17,10 +17,12 @@ interface EntriesProps {
   readonly waiting: readonly Waiting[];
   /** Kept apart for the teacher's word. */
   readonly held: readonly LessonEvent[];
+  /** There are several tests. */
+  readonly several: boolean;
   readonly correct: (entry: ObservationEntry) => void;
 }
 
-export function Entries({ record, sample, students, waiting, held, correct }: EntriesProps) {
+export function Entries({ record, sample, students, waiting, held, several, correct }: EntriesProps) {
   const entries = record.observations.filter((o) => o.body.sample === sample);
   if (!entries.length) return null;
   return (
@@ -42,7 +44,7 @@ export function Entries({ record, sample, students, waiting, held, correct }: En
           >
             <EntryWells entry={entry} />
             <Box flex="1" minW="0">
-              <EntryWords entry={entry} />
+              <EntryWords entry={entry} several={several} />
               <chakra.div fontSize="sm" color="ink.soft">
                 {clock(entry.at)}, {students.find((s) => s.id === entry.by)?.name ?? 'your group'}
                 {entry.body.corrects && ', a correction'}
@@ -96,11 +98,18 @@ export function EntryWells({
   );
 }
 
-export function EntryWords({ entry }: { readonly entry: ObservationEntry }) {
+export function EntryWords({
+  entry,
+  several,
+}: {
+  readonly entry: ObservationEntry;
+  /** There are several tests, so that the entry says of which it is. */
+  readonly several: boolean;
+}) {
   const shown = shownResults(entry.body.test, entry.body.seen);
   return (
     <div style={{ textDecoration: entry.correctedBy ? 'line-through' : undefined }}>
-      {isTestId(entry.body.test) && entry.body.test !== 'flame' && (
+      {several && isTestId(entry.body.test) && (
         <chakra.span fontWeight="600">{shortTestName(entry.body.test)}: </chakra.span>
       )}
       {shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}

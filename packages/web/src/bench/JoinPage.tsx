@@ -120,7 +120,7 @@ export default function JoinPage() {
             </Box>
             {names.open ? (
               <Field label="Who are you?" error={at('student')}>
-                <Select value={student} onChange={(e) => setStudent(e.target.value)} minH="14" fontSize="lg">
+                <Select value={student} onChange={(e) => setStudent(e.target.value)} size="bench">
                   <option value="">Choose your name</option>
                   {names.names.map((n) => (
                     <option key={n.id} value={n.id}>

@@ -5,6 +5,7 @@ import { methodOf, type StudentBody } from '@kivex/core';
 import { ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Fold } from '../kit/Fold.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { TestChoice } from './TestChoice.js';
@@ -120,12 +121,9 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
           </Box>
         )}
         {step.why && (
-          <chakra.details fontSize="lg">
-            <chakra.summary cursor="pointer" minH="12" display="list-item" py="2" fontWeight="600">
-              Why?
-            </chakra.summary>
+          <Fold key={step.text} size="bench" title="Why?" fontSize="lg">
             {step.why}
-          </chakra.details>
+          </Fold>
         )}
         <Box flex="1" />
         <chakra.p fontSize="sm" color="ink.soft">

@@ -5,6 +5,8 @@ import { isIonId, namingOf, speciesName, standing, type GroupRecord, type Studen
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { OnOff } from '../kit/OnOff.js';
+import { Field } from '../kit/Field.js';
 import { Formula } from '../kit/Formula.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
@@ -104,31 +106,19 @@ function NamingCard({
               {entries.map((entry) => {
                 const on = pointed.includes(entry.id);
                 return (
-                  <chakra.button
+                  <OnOff
                     key={entry.id}
-                    type="button"
-                    aria-pressed={on}
-                    onClick={() =>
+                    size="bench"
+                    pressed={on}
+                    onPressedChange={() =>
                       setEvidence(on ? pointed.filter((id) => id !== entry.id) : [...pointed, entry.id])
                     }
-                    display="flex"
-                    alignItems="center"
+                    flexDirection="row"
+                    justifyContent="flex-start"
+                    textAlign="start"
                     gap="3"
-                    minH="14"
-                    px="2"
-                    py="1.5"
-                    textAlign="left"
-                    cursor="pointer"
-                    borderRadius="tile"
-                    borderWidth="2px"
-                    borderStyle="solid"
-                    borderColor={on ? 'permanganate' : 'slate.300'}
-                    bg={on ? 'permanganate.wash' : 'porcelain'}
-                    _focusVisible={{
-                      outline: '3px solid',
-                      outlineColor: 'permanganate',
-                      outlineOffset: '2px',
-                    }}
+                    color="ink"
+                    fontWeight="400"
                   >
                     <EntryWells entry={entry} size={40} />
                     <Box>
@@ -137,11 +127,11 @@ function NamingCard({
                           the liquid
                         </chakra.span>
                       )}
-                      <EntryWords entry={entry} />
+                      <EntryWords entry={entry} several={bench.tests.length > 1} />
                     </Box>
                     <Box flex="1" />
                     {on && <Check size={24} aria-hidden />}
-                  </chakra.button>
+                  </OnOff>
                 );
               })}
             </Box>
@@ -167,16 +157,13 @@ function NamingCard({
                 {ids.map((id) => {
                   const on = chosenIn(answer, ids) === id;
                   return (
-                    <Button
+                    <OnOff
                       key={id}
                       size="bench"
-                      aria-pressed={on}
-                      borderWidth="2px"
-                      borderColor={on ? 'permanganate' : 'slate.300'}
-                      bg={on ? 'permanganate.wash' : 'porcelain'}
-                      fontSize="md"
-                      px="2"
-                      onClick={() =>
+                      pressed={on}
+                      fontWeight="600"
+                      gap="0"
+                      onPressedChange={() =>
                         setAnswer(
                           bench.choices
                             .map((list, i) => (i === part ? id : chosenIn(answer, list)))
@@ -186,25 +173,22 @@ function NamingCard({
                       }
                     >
                       {speciesName(id)} {isIonId(id) && <Formula ion={id} />}
-                    </Button>
+                    </OnOff>
                   );
                 })}
               </Box>
             ))}
-            <chakra.label display="block" mt="3" fontWeight="600" htmlFor={`name-${sample}`}>
-              or write its name or formula
-            </chakra.label>
-            <Input
-              size="bench"
-              id={`name-${sample}`}
-              value={answer}
-              maxLength={120}
-              autoComplete="off"
-              autoCapitalize="off"
-              spellCheck={false}
-              onChange={(e) => setAnswer(e.target.value)}
-              mt="1"
-            />
+            <Field label="or write its name or formula" mt="3">
+              <Input
+                size="bench"
+                value={answer}
+                maxLength={120}
+                autoComplete="off"
+                autoCapitalize="off"
+                spellCheck={false}
+                onChange={(e) => setAnswer(e.target.value)}
+              />
+            </Field>
           </Box>
           {missing && <chakra.p color="ink.soft">{missing}</chakra.p>}
           <Button

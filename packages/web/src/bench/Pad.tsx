@@ -4,6 +4,9 @@ import type { Bench } from '@kivex/contract';
 import { adviceOn, attributeOf, testOf, type GroupRecord, type StudentBody } from '@kivex/core';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { OnOff } from '../kit/OnOff.js';
+import { Field } from '../kit/Field.js';
+import { Fold } from '../kit/Fold.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
@@ -195,31 +198,29 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, log }: Pa
                 </Box>
               );
             return (
-              <chakra.details key={id} {...(draft.seen[id] ? { open: true } : {})}>
-                <chakra.summary minH="12" py="2.5" cursor="pointer" fontWeight="600" fontSize="lg">
-                  {attribute.question}
-                </chakra.summary>
+              <Fold key={id} size="bench" title={attribute.question} open={Boolean(draft.seen[id])}>
                 {choice}
-              </chakra.details>
+              </Fold>
             );
           })}
-          <Box>
-            <chakra.label htmlFor="own-words" fontWeight="600">
-              In your own words{' '}
-              <chakra.span fontWeight="400" color="ink.soft">
-                (if you like)
-              </chakra.span>
-            </chakra.label>
+          <Field
+            label={
+              <>
+                In your own words{' '}
+                <chakra.span fontWeight="400" color="ink.soft">
+                  (if you like)
+                </chakra.span>
+              </>
+            }
+          >
             <Input
               size="bench"
-              id="own-words"
               value={draft.words}
               maxLength={500}
               autoComplete="off"
               onChange={(e) => change({ words: e.target.value })}
-              mt="1"
             />
-          </Box>
+          </Field>
           {/* Always in reach of the thumb, above the places at the foot. */}
           <Box
             display="flex"
@@ -237,15 +238,14 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, log }: Pa
             borderBottomRadius="glaze"
             zIndex={2}
           >
-            <Button
+            <OnOff
               size="bench"
               px="3"
-              aria-pressed={draft.doubtful}
-              variant={draft.doubtful ? 'look' : 'plain'}
-              onClick={() => change({ doubtful: !draft.doubtful })}
+              pressed={draft.doubtful}
+              onPressedChange={() => change({ doubtful: !draft.doubtful })}
             >
               {draft.doubtful ? 'Not sure: yes' : 'Not sure?'}
-            </Button>
+            </OnOff>
             {draft.corrects && (
               <Button size="bench" px="3" onClick={() => change({ ...clear, sample: sample.id })}>
                 Leave it
@@ -271,6 +271,7 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, log }: Pa
           students={bench.group.students}
           waiting={waiting}
           held={bench.held}
+          several={bench.tests.length > 1}
           correct={(entry) => {
             setPicking(false);
             setAdvice(undefined);

@@ -2,6 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { BenchSample } from '@kivex/contract';
 import { decisive, standing, type GroupRecord } from '@kivex/core';
+import { OnOff } from '../kit/OnOff.js';
 import { shownResults } from '../kit/well/results.js';
 import { shortTestName } from './TestChoice.js';
 import { Well } from '../kit/well/Well.js';
@@ -34,25 +35,15 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
             ? `after: ${shortTestName(from.test)}`
             : undefined;
         return (
-          <chakra.button
+          <OnOff
             key={sample.id}
-            type="button"
-            aria-pressed={sample.id === chosen}
-            onClick={() => choose(sample.id)}
-            minH="14"
-            display="flex"
-            alignItems="center"
-            gap="2"
-            px="2"
-            textAlign="left"
-            cursor="pointer"
-            bg={sample.id === chosen ? 'permanganate.wash' : 'porcelain'}
-            borderWidth="2px"
-            borderStyle="solid"
-            borderColor={sample.id === chosen ? 'permanganate' : 'slate.300'}
-            borderRadius="tile"
+            size="bench"
+            pressed={sample.id === chosen}
+            onPressedChange={() => choose(sample.id)}
+            flexDirection="row"
+            justifyContent="flex-start"
+            textAlign="start"
             fontWeight={sample.role === 'unknown' ? '700' : '500'}
-            _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' }}
           >
             <Well
               look={shown?.look ?? { kind: 'empty' }}
@@ -69,7 +60,7 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
                 </chakra.span>
               )}
             </span>
-          </chakra.button>
+          </OnOff>
         );
       })}
     </Box>

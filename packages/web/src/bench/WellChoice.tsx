@@ -1,6 +1,7 @@
 /** The wells of one attribute, to tap: each a drawing and its word. */
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { Attribute } from '@kivex/core';
+import { OnOff } from '../kit/OnOff.js';
 import { Well } from '../kit/well/Well.js';
 
 interface WellChoiceProps {
@@ -23,30 +24,20 @@ export function WellChoice({ attribute, chosen, glass, choose }: WellChoiceProps
       gap="2"
     >
       {attribute.values.map((value) => (
-        <chakra.button
+        <OnOff
           key={value.id}
-          type="button"
-          aria-pressed={chosen === value.id}
-          onClick={() => choose(value.id)}
-          display="flex"
-          flexDirection="column"
-          alignItems="center"
+          size="bench"
+          pressed={chosen === value.id}
+          onPressedChange={() => choose(value.id)}
+          justifyContent="flex-start"
           gap="1"
-          py="2"
           px="1"
           minH="24"
-          cursor="pointer"
-          borderRadius="tile"
-          borderWidth="2px"
-          borderStyle="solid"
-          borderColor={chosen === value.id ? 'permanganate' : 'transparent'}
-          bg={chosen === value.id ? 'permanganate.wash' : 'porcelain.shade'}
           fontWeight="600"
-          _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' }}
         >
           <Well look={value.look} size={60} chosen={chosen === value.id} glass={glass} />
           <span style={{ lineHeight: 1.1 }}>{value.label}</span>
-        </chakra.button>
+        </OnOff>
       ))}
     </Box>
   );

@@ -1,28 +1,7 @@
-/** Words to switch on and off, as many as one likes. */
-import { Box, chakra } from '@chakra-ui/react';
+/** Words to switch on and off, as many as one likes; and a few of which one is in force. */
+import { Box, SegmentGroup } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-
-const Word = chakra('button', {
-  base: {
-    minH: '9',
-    px: '3',
-    cursor: 'pointer',
-    borderRadius: 'round',
-    borderWidth: '1px',
-    borderStyle: 'solid',
-    borderColor: 'slate.300',
-    bg: 'porcelain',
-    color: 'ink',
-    fontSize: 'sm',
-    _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '2px' },
-    '&[aria-pressed=true]': {
-      bg: 'permanganate.wash',
-      borderColor: 'permanganate',
-      color: 'permanganate',
-      fontWeight: '600',
-    },
-  },
-});
+import { OnOff } from './OnOff.js';
 
 export function Choices<Id extends string>({
   label,
@@ -38,11 +17,39 @@ export function Choices<Id extends string>({
   return (
     <Box role="group" aria-label={label} display="flex" flexWrap="wrap" gap="1.5">
       {choices.map(({ id, label: word }) => (
-        <Word key={id} type="button" aria-pressed={chosen.includes(id)} onClick={() => toggle(id)}>
+        <OnOff key={id} pressed={chosen.includes(id)} onPressedChange={() => toggle(id)}>
           {word}
-        </Word>
+        </OnOff>
       ))}
     </Box>
+  );
+}
+
+/** A few words side by side, of which one is in force. */
+export function OneOf<Id extends string>({
+  label,
+  choices,
+  chosen,
+  choose,
+}: {
+  readonly label: string;
+  readonly choices: readonly { readonly id: Id; readonly label: ReactNode }[];
+  readonly chosen: Id;
+  readonly choose: (id: Id) => void;
+}) {
+  return (
+    <SegmentGroup.Root
+      aria-label={label}
+      value={chosen}
+      onValueChange={({ value }) => value !== null && choose(value as Id)}
+    >
+      {choices.map(({ id, label: word }) => (
+        <SegmentGroup.Item key={id} value={id}>
+          <SegmentGroup.ItemText>{word}</SegmentGroup.ItemText>
+          <SegmentGroup.ItemHiddenInput />
+        </SegmentGroup.Item>
+      ))}
+    </SegmentGroup.Root>
   );
 }
 

@@ -1,41 +1,34 @@
 /** A form field: label, control, help, and the error right below it, all tied together for screen readers. */
-import { Box, chakra } from '@chakra-ui/react';
-import { cloneElement, useId, type ReactElement } from 'react';
+import { Field as ChakraField, type FieldRootProps } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { wears } from './theme/wears.js';
 
-interface FieldProps {
-  readonly label: string;
-  readonly help?: string | undefined;
+interface FieldProps extends Omit<FieldRootProps, 'size' | 'children' | 'label'> {
+  readonly label: ReactNode;
+  readonly help?: ReactNode;
   readonly error?: string | undefined;
-  readonly children: ReactElement<{
-    id?: string;
-    'aria-describedby'?: string;
-    'aria-invalid'?: boolean | undefined;
-  }>;
+  readonly size?: 'small' | 'medium';
+  /** The label beside its box, for a column of short numbers. */
+  readonly beside?: boolean;
+  readonly children: ReactNode;
 }
 
-export function Field({ label, help, error, children }: FieldProps) {
-  const id = useId();
-  const about = [help && `${id}-help`, error && `${id}-error`].filter(Boolean).join(' ');
+export function Field({
+  label,
+  help,
+  error,
+  size = 'medium',
+  beside = false,
+  children,
+  ...rest
+}: FieldProps) {
+  const look = wears<FieldRootProps>({ size, beside });
   return (
-    <Box>
-      <chakra.label htmlFor={id} display="block" fontWeight="600" mb="1">
-        {label}
-      </chakra.label>
-      {cloneElement(children, {
-        id,
-        ...(about ? { 'aria-describedby': about } : {}),
-        'aria-invalid': error ? true : undefined,
-      })}
-      {help && (
-        <Box id={`${id}-help`} fontSize="sm" color="ink.soft" mt="1">
-          {help}
-        </Box>
-      )}
-      {error && (
-        <Box id={`${id}-error`} role="alert" fontSize="sm" color="cinnabar" fontWeight="600" mt="1">
-          {error}
-        </Box>
-      )}
-    </Box>
+    <ChakraField.Root invalid={Boolean(error)} {...look} {...rest}>
+      <ChakraField.Label>{label}</ChakraField.Label>
+      {children}
+      {help && <ChakraField.HelperText>{help}</ChakraField.HelperText>}
+      {error && <ChakraField.ErrorText role="alert">{error}</ChakraField.ErrorText>}
+    </ChakraField.Root>
   );
 }

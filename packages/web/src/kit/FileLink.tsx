@@ -1,6 +1,6 @@
 /** A link to a file that is made when it is asked for: says that it is being made, and can be stopped. */
-import { Box, chakra } from '@chakra-ui/react';
-import { LoaderCircle, X } from 'lucide-react';
+import { Box, chakra, Spinner } from '@chakra-ui/react';
+import { X } from 'lucide-react';
 import { useEffect, useRef, useState, type ComponentProps, type MouseEvent, type ReactNode } from 'react';
 import { Button } from './Button.js';
 import { fetchFile } from './fetch-file.js';
@@ -46,9 +46,7 @@ export function FileLink({ href, title, children, size, variant }: FileLinkProps
     <Box display="inline-flex" flexDirection="column" gap="1">
       {making ? (
         <Button {...look} onClick={() => making.abort()} aria-live="polite">
-          <chakra.span display="inline-flex" animation="spin 1.2s linear infinite">
-            <LoaderCircle size={16} aria-hidden />
-          </chakra.span>
+          <Spinner aria-hidden />
           Being made … stop <X size={14} aria-hidden />
         </Button>
       ) : (

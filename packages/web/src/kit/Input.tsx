@@ -1,23 +1,19 @@
-/** The one-line text input. */
-import { chakra } from '@chakra-ui/react';
+/** Boxes one types in: one line, and several. */
+import {
+  Input as ChakraInput,
+  Textarea as ChakraTextarea,
+  type InputProps as ChakraInputProps,
+} from '@chakra-ui/react';
+import type { Ref } from 'react';
+import { wears } from './theme/wears.js';
 
-export const Input = chakra('input', {
-  base: {
-    width: '100%',
-    bg: 'porcelain',
-    color: 'ink',
-    borderWidth: '1px',
-    borderStyle: 'solid',
-    borderColor: 'slate.500',
-    borderRadius: 'tile',
-    fontFamily: 'inherit',
-    fontWeight: '400',
-    _placeholder: { color: 'ink.faint' },
-    _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '1px' },
-    _invalid: { borderColor: 'cinnabar', borderWidth: '2px' },
-  },
-  variants: {
-    size: { medium: { minH: '10', px: '3', fontSize: 'md' }, bench: { minH: '14', px: '4', fontSize: 'lg' } },
-  },
-  defaultVariants: { size: 'medium' },
-});
+export type InputProps = Omit<ChakraInputProps, 'size' | 'variant'> & {
+  readonly size?: 'small' | 'medium' | 'bench' | undefined;
+  readonly ref?: Ref<HTMLInputElement>;
+};
+
+export function Input(props: InputProps) {
+  return <ChakraInput {...wears<ChakraInputProps>(props)} />;
+}
+
+export const Textarea = ChakraTextarea;

@@ -1,15 +1,15 @@
 /** States of a page that are not its content: a message, nothing yet, loading, an error. Each says what to do next. */
-import { Box, chakra } from '@chakra-ui/react';
-import { CircleAlert, Info, LoaderCircle, TriangleAlert } from 'lucide-react';
+import { Alert, Box, EmptyState, Skeleton, Spinner } from '@chakra-ui/react';
+import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button } from './Button.js';
 import { Well } from './well/Well.js';
 
 const tones = {
-  tell: { bg: 'slate.50', color: 'ink', line: 'slate.300', icon: Info },
-  look: { bg: 'saffron.wash', color: 'saffron', line: 'saffron.line', icon: TriangleAlert },
-  stop: { bg: 'cinnabar.wash', color: 'cinnabar', line: 'cinnabar.line', icon: CircleAlert },
-  go: { bg: 'verdigris.wash', color: 'verdigris', line: 'verdigris.line', icon: Info },
+  tell: { status: 'neutral', icon: Info },
+  look: { status: 'warning', icon: TriangleAlert },
+  stop: { status: 'error', icon: CircleAlert },
+  go: { status: 'success', icon: Info },
 } as const;
 
 export function Notice({
@@ -21,48 +21,39 @@ export function Notice({
   readonly children: ReactNode;
   readonly action?: ReactNode;
 }) {
-  const { bg, color, line, icon: Icon } = tones[tone];
+  const { status, icon: Icon } = tones[tone];
   return (
-    <Box
-      role={tone === 'stop' ? 'alert' : 'status'}
-      display="flex"
-      gap="3"
-      alignItems="flex-start"
-      bg={bg}
-      color={color}
-      borderWidth="1px"
-      borderStyle="solid"
-      borderColor={line}
-      borderRadius="tile"
-      px="3"
-      py="2.5"
-    >
-      <Icon size={20} aria-hidden style={{ flex: 'none', marginTop: 2 }} />
-      <Box flex="1" minW="0">
+    <Alert.Root status={status} role={tone === 'stop' ? 'alert' : 'status'}>
+      <Alert.Indicator>
+        <Icon aria-hidden />
+      </Alert.Indicator>
+      <Alert.Content>
         {children}
         {action && <Box mt="2">{action}</Box>}
-      </Box>
+      </Alert.Content>
+    </Alert.Root>
+  );
+}
+
+/** Something small under way, beside what it is about. */
+export function Busy({ children }: { readonly children: ReactNode }) {
+  return (
+    <Box role="status" display="inline-flex" gap="2" alignItems="center" color="ink.soft">
+      <Spinner aria-hidden /> {children}
     </Box>
   );
 }
 
-const Turning = chakra('span', { base: { display: 'inline-flex', animation: 'spin 1.2s linear infinite' } });
-
+/** A page or part whose content is on its way: the places it will fill, and what is fetched. */
 export function Loading({ what }: { readonly what: string }) {
   return (
-    <Box
-      role="status"
-      display="flex"
-      gap="3"
-      alignItems="center"
-      justifyContent="center"
-      p="8"
-      color="ink.soft"
-    >
-      <Turning>
-        <LoaderCircle size={22} aria-hidden />
-      </Turning>
-      Fetching {what} …
+    <Box role="status" p={{ base: '3', md: '5' }} display="grid" gap="3">
+      <Box color="ink.soft" display="flex" gap="2" alignItems="center">
+        <Spinner aria-hidden /> Fetching {what} …
+      </Box>
+      <Skeleton height="8" maxW="24rem" aria-hidden />
+      <Skeleton height="6rem" aria-hidden />
+      <Skeleton height="6rem" maxW="80%" aria-hidden />
     </Box>
   );
 }
@@ -79,21 +70,18 @@ export function Failed({ error, again }: { readonly error: unknown; readonly aga
 
 export function Empty({ title, children }: { readonly title: string; readonly children?: ReactNode }) {
   return (
-    <Box
-      display="flex"
-      flexDirection="column"
-      alignItems="center"
-      textAlign="center"
-      gap="3"
-      py="10"
-      px="4"
-      color="ink.soft"
-    >
-      <Well look={{ kind: 'empty' }} size={72} />
-      <chakra.h2 fontSize="lg" color="ink">
-        {title}
-      </chakra.h2>
-      <Box maxW="34rem">{children}</Box>
-    </Box>
+    <EmptyState.Root>
+      <EmptyState.Content>
+        <EmptyState.Indicator>
+          <Well look={{ kind: 'empty' }} size={72} />
+        </EmptyState.Indicator>
+        <EmptyState.Title asChild>
+          <h2>{title}</h2>
+        </EmptyState.Title>
+        <EmptyState.Description asChild>
+          <div>{children}</div>
+        </EmptyState.Description>
+      </EmptyState.Content>
+    </EmptyState.Root>
   );
 }

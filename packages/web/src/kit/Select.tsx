@@ -1,20 +1,22 @@
-/** The browser's own select, in our dress. */
-import { chakra } from '@chakra-ui/react';
+/** A short list of choices, opened as the device does it. Long lists are comboboxes. */
+import { NativeSelect, type NativeSelectFieldProps, type NativeSelectRootProps } from '@chakra-ui/react';
+import type { ComponentProps } from 'react';
+import { wears } from './theme/wears.js';
 
-export const Select = chakra('select', {
-  base: {
-    minH: '10',
-    px: '3',
-    width: '100%',
-    bg: 'porcelain',
-    color: 'ink',
-    borderWidth: '1px',
-    borderStyle: 'solid',
-    borderColor: 'slate.500',
-    borderRadius: 'tile',
-    fontSize: 'md',
-    fontWeight: '400',
-    _focusVisible: { outline: '3px solid', outlineColor: 'permanganate', outlineOffset: '1px' },
-    _invalid: { borderColor: 'cinnabar', borderWidth: '2px' },
-  },
-});
+interface SelectProps
+  extends
+    Omit<ComponentProps<'select'>, 'size' | 'width' | 'color' | 'height'>,
+    Pick<NativeSelectRootProps, 'width' | 'minW' | 'maxW' | 'mt'> {
+  readonly size?: 'small' | 'medium' | 'bench' | undefined;
+}
+
+export function Select({ width, minW, maxW, mt, size = 'medium', disabled, ...rest }: SelectProps) {
+  const root = { width, minW, maxW, mt, disabled, size };
+  const given = Object.fromEntries(Object.entries(root).filter(([, value]) => value !== undefined));
+  return (
+    <NativeSelect.Root {...wears<NativeSelectRootProps>(given)}>
+      <NativeSelect.Field {...wears<NativeSelectFieldProps>({ ...rest })} />
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
+  );
+}

@@ -5,6 +5,8 @@ const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digi
 /** "Thu 26 Nov, 11:00" */
 export const dayAndTime = (iso: string): string =>
   `${date.format(new Date(iso))}, ${time.format(new Date(iso))}`;
+/** "Sat 19 Dec 2026": a date by itself, with or without a time in it. */
+export const day = (iso: string): string => `${date.format(new Date(iso))} ${new Date(iso).getFullYear()}`;
 /** "11:00" */
 export const clock = (iso: string): string => time.format(new Date(iso));
 /** Whole minutes since, never negative. */

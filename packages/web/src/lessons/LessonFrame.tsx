@@ -4,25 +4,19 @@ import type { Lesson } from '@kivex/contract';
 import { Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { dayAndTime } from '../kit/moments.js';
+import { isTyping } from '../kit/is-typing.js';
 import { Failed, Loading } from '../kit/Notice.js';
 import { useMe } from '../kit/shell/Shell.js';
+import { faces, facesOf } from './faces.js';
 import { useLesson } from './lesson-queries.js';
 import { StateMark } from './StateMark.js';
 
-export const faces = [
-  { path: 'plan', name: 'Plan' },
-  { path: 'prepare', name: 'Prepare' },
-  { path: 'run', name: 'Run' },
-  { path: 'mark', name: 'Mark' },
-  { path: 'review', name: 'Review' },
-] as const;
-const technicianFaces: readonly string[] = ['plan', 'prepare'];
-
 const Face = chakra(NavLink, {
   base: {
-    px: '4',
+    px: { base: '2.5', md: '4' },
     py: '2',
     fontWeight: '600',
+    whiteSpace: 'nowrap',
     color: 'ink.soft',
     textDecoration: 'none',
     borderRadius: 'tile',
@@ -47,13 +41,12 @@ export default function LessonFrame() {
   const lesson = useLesson(id);
   const me = useMe();
   const go = useNavigate();
-  const open = faces.filter((face) => me.data?.role !== 'technician' || technicianFaces.includes(face.path));
+  const open = facesOf(me.data?.role);
 
   useEffect(() => {
     let leader = false;
     const press = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
-        return;
+      if (isTyping(event)) return;
       const face = faces[Number(event.key) - 1];
       if (leader && face) void go(`/lessons/${id}/${face.path}`);
       leader = event.key === 'g';
@@ -67,7 +60,7 @@ export default function LessonFrame() {
   const { title, className, room, startsAt, state } = lesson.data;
   return (
     <>
-      <Box data-noprint display="flex" alignItems="center" gap="4" flexWrap="wrap" mb="4">
+      <Box data-noprint display="flex" alignItems="center" columnGap="4" rowGap="2" flexWrap="wrap" mb="4">
         <Box minW="0">
           <chakra.h1 fontSize="lg">
             {className}: {title}
@@ -77,22 +70,19 @@ export default function LessonFrame() {
           </Box>
         </Box>
         <Box flex="1" />
+        {/* One strip at every width; where it is too long it goes along under the finger. */}
         <chakra.nav
           aria-label="Faces of the lesson"
           display="flex"
           alignItems="center"
+          maxW="100%"
+          overflowX="auto"
           gap="0.5"
-          flexWrap="wrap"
         >
-          {open.map((face, i) => (
-            <Box key={face.path} display="flex" alignItems="center" gap="0.5">
-              {i > 0 && (
-                <chakra.span aria-hidden color="slate.500">
-                  ›
-                </chakra.span>
-              )}
-              <Face to={`/lessons/${id}/${face.path}`}>{face.name}</Face>
-            </Box>
+          {open.map((face) => (
+            <Face key={face.path} to={`/lessons/${id}/${face.path}`}>
+              {face.name}
+            </Face>
           ))}
         </chakra.nav>
       </Box>

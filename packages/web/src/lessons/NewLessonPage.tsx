@@ -14,8 +14,9 @@ import { placeProblem } from '../kit/request/form-problems.js';
 import { request } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
-import { useClasses } from '../people/ClassesPage.js';
-import { dealGroups, moveStudent, type DraftGroup } from './deal-groups.js';
+import { useClasses } from '../people/class-queries.js';
+import { dealGroups, type DraftGroup } from './deal-groups.js';
+import { GroupsDraft } from './GroupsDraft.js';
 import { usePracticals } from '../practicals/practical-queries.js';
 import { useRooms } from '../rooms/room-queries.js';
 
@@ -220,48 +221,7 @@ export default function NewLessonPage() {
                 not join.
               </Notice>
             )}
-            <Box
-              display="grid"
-              gridTemplateColumns={`repeat(${Math.max(1, ...groups.map((g) => g.column + 1))}, minmax(8rem, 1fr))`}
-              gap="2"
-              overflowX="auto"
-              mt="2"
-            >
-              {groups.map((group, i) => (
-                <Box
-                  key={group.students[0]}
-                  gridColumn={group.column + 1}
-                  gridRow={group.row + 1}
-                  borderWidth="1px"
-                  borderStyle="solid"
-                  borderColor="slate.300"
-                  borderRadius="tile"
-                  p="2"
-                  bg="slate.50"
-                >
-                  <b>Group {i + 1}</b>
-                  {group.students.map((id) => (
-                    <Box key={id} mt="1">
-                      <chakra.div fontSize="sm">{nameOf(id)}</chakra.div>
-                      <Select
-                        aria-label={`Group of ${nameOf(id)}`}
-                        value={i}
-                        minH="8"
-                        fontSize="sm"
-                        px="1"
-                        onChange={(e) => setGroups(moveStudent(groups, id, Number(e.target.value)))}
-                      >
-                        {groups.map((_, n) => (
-                          <option key={n} value={n}>
-                            Group {n + 1}
-                          </option>
-                        ))}
-                      </Select>
-                    </Box>
-                  ))}
-                </Box>
-              ))}
-            </Box>
+            <GroupsDraft groups={groups} nameOf={nameOf} change={setGroups} />
           </>
         )}
       </Tile>

@@ -7,6 +7,8 @@ import { useEffect, useRef, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { EntryWells, EntryWords } from '../bench/Entries.js';
 import { Field } from '../kit/Field.js';
+import { OneOf } from '../kit/Choices.js';
+import { Textarea } from '../kit/Input.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { request, RequestProblem } from '../kit/request/request.js';
@@ -110,7 +112,7 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           entries.map((entry) => (
             <Box key={entry.id} display="flex" gap="2" alignItems="center" fontSize="sm">
               <EntryWells entry={entry} size={26} />
-              <EntryWords entry={entry} />
+              <EntryWords entry={entry} several={lesson.practical.tests.length > 1} />
             </Box>
           ))
         ) : (
@@ -139,25 +141,21 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           save.mutate();
         }}
       >
-        <Box display="flex" gap="2" role="group" aria-label="Points">
-          {Array.from({ length: cell.max + 1 }, (_, n) => (
-            <Button
-              key={n}
-              type="button"
-              aria-pressed={points === n}
-              variant={points === n ? 'go' : 'plain'}
-              onClick={() => setPoints(n)}
-            >
-              {n} of {cell.max}
-            </Button>
-          ))}
-        </Box>
+        <OneOf
+          label="Points"
+          choices={Array.from({ length: cell.max + 1 }, (_, n) => ({
+            id: String(n),
+            label: `${n} of ${cell.max}`,
+          }))}
+          chosen={String(points)}
+          choose={(n) => setPoints(Number(n))}
+        />
         <Field
           label="Why"
           help="Kept with the mark, with your name and the time."
           error={at('reason') ?? at('points')}
         >
-          <chakra.textarea
+          <Textarea
             ref={why}
             rows={2}
             value={reason}
@@ -168,13 +166,6 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
                 save.mutate();
               }
             }}
-            bg="porcelain"
-            borderWidth="1px"
-            borderStyle="solid"
-            borderColor="slate.500"
-            borderRadius="tile"
-            p="2"
-            width="100%"
           />
         </Field>
         {save.error && !at('reason') && !at('points') && <Notice tone="stop">{save.error.message}</Notice>}

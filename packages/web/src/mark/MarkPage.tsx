@@ -1,10 +1,10 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
-import { Box, chakra } from '@chakra-ui/react';
-import type { MarkCell, MarkRow, MarkTable } from '@kivex/contract';
+import type { MarkRow } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, RotateCcw, Send } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
@@ -14,22 +14,9 @@ import { useBoardLog, useMarks, useMove } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
-
-const Head = chakra('th', {
-  base: {
-    px: '1.5',
-    py: '1.5',
-    textAlign: 'left',
-    color: 'ink.soft',
-    fontWeight: '600',
-    fontSize: 'sm',
-    verticalAlign: 'bottom',
-    lineHeight: '1.15',
-  },
-});
-
-/** Row and column of the chosen mark. */
-type Place = readonly [number, number];
+import { markFacts } from './mark-follows.js';
+import { markId, MarksTable, type Place } from './MarksTable.js';
+import { movedPlace, nextPlace, steps } from './places.js';
 
 export default function MarkPage() {
   const lesson = useThisLesson();
@@ -39,6 +26,7 @@ export default function MarkPage() {
   const move = useMove(lesson.id);
   useLiveBoard(lesson.id);
   const [place, setPlace] = useState<Place>();
+  const [order, setOrder] = useState<readonly MarkRow[]>();
   const [draft, setDraft] = useState<{ points: number } | undefined>();
   const logLength = events.data?.events.length;
   useEffect(() => {
@@ -48,52 +36,45 @@ export default function MarkPage() {
 
   const rows = marks.data?.rows ?? noRows;
   const columns = useMemo(() => columnsOf(lesson, rows), [lesson, rows]);
-  const cellAt = useCallback(
-    ([r, c]: Place): MarkCell | undefined => rows[r] && columns[c]?.of(rows[r]),
-    [rows, columns],
+  const cells = useMemo(
+    () =>
+      new Map(
+        (order ?? rows).flatMap((row) =>
+          columns.map((c) => [markId({ student: row.student.id, column: c.key }), c.of(row)]),
+        ),
+      ),
+    [order, rows, columns],
   );
 
   const choose = useCallback((next: Place | undefined) => {
     setPlace(next);
     setDraft(undefined);
-    if (next) document.getElementById(`mark-${next[0]}-${next[1]}`)?.focus();
+    if (next) document.getElementById(markId(next))?.focus();
   }, []);
   const nextOpen = useCallback(() => {
-    const all = rows.flatMap((_row, r) =>
-      columns.flatMap((_, c) => (cellAt([r, c])?.open ? [[r, c] as Place] : [])),
-    );
-    const after = place ? all.find(([r, c]) => r > place[0] || (r === place[0] && c > place[1])) : undefined;
-    choose(after ?? all[0]);
-  }, [rows, columns, cellAt, place, choose]);
+    const next = nextPlace(order ?? rows, columns, place, (row, column) => Boolean(column.of(row)?.open));
+    choose(next);
+  }, [order, rows, columns, place, choose]);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
-        return;
-      const steps: Record<string, Place> = {
-        ArrowLeft: [0, -1],
-        ArrowRight: [0, 1],
-        ArrowUp: [-1, 0],
-        ArrowDown: [1, 0],
-      };
+      if (isTyping(event)) return;
       const step = steps[event.key];
       if (event.key === 'n') nextOpen();
       else if (place && step) {
         event.preventDefault();
-        for (
-          let [r, c] = [place[0] + step[0], place[1] + step[1]];
-          rows[r] && columns[c];
-          r += step[0], c += step[1]
-        )
-          if (cellAt([r, c])) return choose([r, c]);
-      } else if (place && (event.key === '0' || event.key === '1')) {
+        const next = movedPlace(order ?? rows, columns, place, step);
+        if (next) choose(next);
+      } else if (place && /^[0-9]$/.test(event.key)) {
+        const cell = cells.get(markId(place));
+        if (!cell || Number(event.key) > cell.max) return;
         event.preventDefault();
         setDraft({ points: Number(event.key) });
       }
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
-  }, [place, rows, columns, cellAt, choose, nextOpen]);
+  }, [place, order, rows, columns, cells, choose, nextOpen]);
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
   if (marks.error || events.error)
@@ -106,10 +87,21 @@ export default function MarkPage() {
         }}
       />
     );
-  const cell = place && cellAt(place);
-  const row = place && rows[place[0]];
+  const cell = place && cells.get(markId(place));
+  const row = place && rows.find((r) => r.student.id === place.student);
   const marked = rows.filter((r) => r.cells.length);
-  const labels = new Map(lesson.samples.map((s) => [s.id, s.label]));
+  const facts = markFacts(marks.data, lesson.state).map((fact): Consequence =>
+    fact.key === 'open'
+      ? {
+          ...fact,
+          action: (
+            <Button variant="look" onClick={nextOpen}>
+              Look at the next (n)
+            </Button>
+          ),
+        }
+      : fact,
+  );
 
   return (
     <Surface
@@ -126,7 +118,7 @@ export default function MarkPage() {
             next={nextOpen}
           />
         ) : (
-          <Follows consequences={consequences(marks.data, lesson.state, nextOpen)}>
+          <Follows consequences={facts}>
             {move.error && <Notice tone="stop">{move.error.message}</Notice>}
             <HeldNotice lesson={lesson} />
             {lesson.state === 'marking' && (
@@ -156,73 +148,14 @@ export default function MarkPage() {
             They are computed as soon as somebody hands in, and for everybody when the lesson ends.
           </Empty>
         ) : (
-          <Box overflowX="auto" tabIndex={0} role="region" aria-label="Marks">
-            <chakra.table borderCollapse="collapse" width="100%">
-              <thead>
-                <tr>
-                  <Head>Student</Head>
-                  {columns.map(({ key, title, kind }) => (
-                    <Head key={key}>
-                      {title}
-                      <br />
-                      <chakra.span fontWeight="400">{kind}</chakra.span>
-                    </Head>
-                  ))}
-                  <Head>Total</Head>
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((r, i) => (
-                  <chakra.tr
-                    key={r.student.id}
-                    borderTop="1px solid"
-                    borderColor="slate.200"
-                    bg={place?.[0] === i ? 'slate.50' : undefined}
-                  >
-                    <chakra.th
-                      scope="row"
-                      textAlign="left"
-                      px="1.5"
-                      py="0.5"
-                      fontWeight="600"
-                      whiteSpace="nowrap"
-                    >
-                      {r.student.name}
-                      <chakra.div fontSize="xs" color="ink.soft" fontWeight="400">
-                        {r.group}
-                        {r.handedInAt ? '' : r.cells.length ? ', not handed in' : ', working'}
-                      </chakra.div>
-                    </chakra.th>
-                    {columns.map(({ key, kind, of, jar }, c) => {
-                      const own = of(r);
-                      const label = own && labels.get(own.sample);
-                      return (
-                        <chakra.td key={key} px="1.5" py="0.5" whiteSpace="nowrap">
-                          {own && (
-                            <MarkButton
-                              id={`mark-${i}-${c}`}
-                              cell={own}
-                              chosen={place?.[0] === i && place[1] === c}
-                              name={`${r.student.name}, ${label}, ${kind}`}
-                              choose={() => choose([i, c])}
-                            />
-                          )}
-                          {own && jar && (
-                            <chakra.span ml="1.5" fontFamily="mono" fontSize="sm" color="ink.soft">
-                              {label?.replace('Jar ', '')}
-                            </chakra.span>
-                          )}
-                        </chakra.td>
-                      );
-                    })}
-                    <chakra.td px="1.5" fontWeight="700" whiteSpace="nowrap">
-                      {r.cells.length ? `${r.points} / ${r.max}` : ''}
-                    </chakra.td>
-                  </chakra.tr>
-                ))}
-              </tbody>
-            </chakra.table>
-          </Box>
+          <MarksTable
+            lesson={lesson}
+            rows={rows}
+            columns={columns}
+            place={place}
+            choose={choose}
+            onOrder={setOrder}
+          />
         )}
       </Tile>
     </Surface>
@@ -230,88 +163,3 @@ export default function MarkPage() {
 }
 
 const noRows: readonly MarkRow[] = [];
-
-function consequences(table: MarkTable, state: string, nextOpen: () => void): Consequence[] {
-  const unmarked = table.rows.filter((r) => !r.cells.length).length;
-  return [
-    ...(table.open
-      ? [
-          {
-            key: 'open',
-            tone: 'look' as const,
-            text: `${table.open} ${table.open === 1 ? 'answer wants' : 'answers want'} a person to look. Until then ${table.open === 1 ? 'it counts' : 'they count'} 0.`,
-            action: (
-              <Button variant="look" onClick={nextOpen}>
-                Look at the next (n)
-              </Button>
-            ),
-          },
-        ]
-      : [{ key: 'settled', tone: 'go' as const, text: 'Nothing is left to look at.' }]),
-    ...(unmarked
-      ? [
-          {
-            key: 'unmarked',
-            tone: 'tell' as const,
-            text: `${unmarked} still at work: marked when they hand in or the lesson ends.`,
-          },
-        ]
-      : []),
-    {
-      key: 'state',
-      tone: state === 'released' ? 'go' : 'tell',
-      text:
-        state === 'released'
-          ? 'Students can see their own marks with their code, name and PIN.'
-          : 'Students see nothing until you release.',
-    },
-  ];
-}
-
-function MarkButton({
-  id,
-  cell,
-  chosen,
-  name,
-  choose,
-}: {
-  readonly id: string;
-  readonly cell: MarkCell;
-  readonly chosen: boolean;
-  readonly name: string;
-  readonly choose: () => void;
-}) {
-  const [word, sign, bg, color] = cell.open
-    ? ['to look at', '?', 'saffron.wash', 'saffron']
-    : cell.points === cell.max
-      ? ['earned', '1', 'verdigris.wash', 'verdigris']
-      : ['not earned', '0', 'porcelain', 'ink.soft'];
-  return (
-    <chakra.button
-      id={id}
-      type="button"
-      onClick={choose}
-      aria-pressed={chosen}
-      title={cell.answer || 'nothing written'}
-      width="2.4rem"
-      height="2rem"
-      fontFamily="mono"
-      fontWeight="700"
-      cursor="pointer"
-      bg={bg}
-      color={color}
-      borderRadius="tile"
-      borderWidth="2px"
-      borderStyle={cell.open ? 'dashed' : 'solid'}
-      borderColor={chosen ? 'permanganate' : cell.open ? 'saffron' : 'slate.200'}
-      textDecoration={cell.changes.length ? 'underline' : 'none'}
-      _focusVisible={{ outline: '3px solid', outlineColor: 'permanganate' }}
-    >
-      <span aria-hidden>{sign}</span>
-      <chakra.span srOnly>
-        {name}: {word}
-        {cell.changes.length > 0 && ', changed'}
-      </chakra.span>
-    </chakra.button>
-  );
-}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
 import { shippedPracticals } from '@kivex/core';
-import { columnsOf } from './mark-columns.js';
+import { columnsOf, jarsOf, stateOf, wroteNothing, type Column } from './mark-columns.js';
 
 const practical = (title: RegExp) => shippedPracticals.find((p) => title.test(p.title))!;
 const sample = (id: string, role: LessonSample['role'], from?: string): LessonSample => ({
@@ -21,10 +21,13 @@ const cell = (key: string, of: string): MarkCell =>
     strand: key.startsWith('naming') ? 'conclusion' : 'observation',
     points: 1,
     max: 1,
-  }) as MarkCell;
+    answer: 'something',
+    changes: [],
+  }) as unknown as MarkCell;
 const row = (...cells: MarkCell[]): MarkRow => ({ cells }) as unknown as MarkRow;
-const shown = (columns: ReturnType<typeof columnsOf>) =>
-  columns.map((c) => `${c.title} | ${c.kind}${c.jar ? ' *' : ''}`);
+const words = ({ group, sample: of }: Column) =>
+  `${group.head} | ${'known' in of ? of.known.id : `jar ${of.jar + 1}${of.liquid ? ', liquid' : ''}`}`;
+const shown = (columns: readonly Column[]) => columns.map(words);
 
 describe('the columns of the table of marks', () => {
   const metals = {
@@ -51,26 +54,27 @@ describe('the columns of the table of marks', () => {
       }),
     );
   const rows = [worked(['jar-1', 'jar-2']), worked(['jar-2', 'jar-3'])];
-  test('knowns by name, then each place of a jar with its liquid and its name, and none empty', () =>
+  test('together by what was looked at, knowns before jars, names last, and none empty', () =>
     expect(shown(columnsOf(metals, rows))).toEqual([
-      'what zinc holds | Metal and dilute acid, effervescence',
-      'Liquid from zinc | Sodium hydroxide, precipitate',
-      'Jar 1 | Metal and dilute acid, effervescence *',
-      'Jar 1, liquid | Sodium hydroxide, precipitate',
-      'Jar 1 | named',
-      'Jar 2 | Metal and dilute acid, effervescence *',
-      'Jar 2, liquid | Sodium hydroxide, precipitate',
-      'Jar 2 | named',
+      'Metal and dilute acid: effervescence | zinc',
+      'Metal and dilute acid: effervescence | jar 1',
+      'Metal and dilute acid: effervescence | jar 2',
+      'Sodium hydroxide: precipitate | zinc-liquid',
+      'Sodium hydroxide: precipitate | jar 1, liquid',
+      'Sodium hydroxide: precipitate | jar 2, liquid',
+      'Named | jar 1',
+      'Named | jar 2',
     ]));
   test('each student’s own jar and its own liquid stand in its place', () => {
     const columns = columnsOf(metals, rows);
     const at = (key: string, of: MarkRow) => columns.find((c) => c.key.startsWith(key))!.of(of)?.sample;
     expect([at('saw-1', rows[0]!), at('saw-1', rows[1]!)]).toEqual(['jar-2', 'jar-3']);
     expect([at('liquid-1', rows[0]!), at('liquid-1', rows[1]!)]).toEqual(['liquid-2', 'liquid-3']);
+    expect(jarsOf(rows[1]!, metals.samples).map((s) => s.id)).toEqual(['jar-2', 'jar-3']);
   });
   test('a test that is not for jars has no column of theirs, though a student without marks is there', () => {
     const columns = columnsOf(metals, [...rows, row()]);
-    expect(columns.some((c) => c.title === 'Jar 1' && /hydroxide/.test(c.kind))).toBe(false);
+    expect(shown(columns)).not.toContain('Sodium hydroxide: precipitate | jar 1');
     expect(columns.every((c) => [...rows, row()].some((r) => c.of(r)))).toBe(true);
   });
   test('before anybody is marked, what will be seen of jars and how they are named stand', () => {
@@ -78,11 +82,29 @@ describe('the columns of the table of marks', () => {
       practical: practical(/^Flame colours of unlabelled jars$/),
       samples: [sample('jar-1', 'unknown')],
     };
-    expect(shown(columnsOf(flames, [row()]))).toEqual(
-      Array.from({ length: flames.practical.unknownsPerGroup }, (_, n) => [
-        `Jar ${n + 1} | saw *`,
-        `Jar ${n + 1} | named`,
-      ]).flat(),
-    );
+    const jars = Array.from({ length: flames.practical.unknownsPerGroup }, (_, n) => `jar ${n + 1}`);
+    expect(shown(columnsOf(flames, [row()]))).toEqual([
+      ...jars.map((jar) => `Flame test | ${jar}`),
+      ...jars.map((jar) => `Named | ${jar}`),
+    ]);
+  });
+});
+
+describe('what is shown of a mark', () => {
+  const mark = (part: Partial<MarkCell>): MarkCell => ({ ...cell('observation:a', 'a'), ...part });
+  test.each([
+    ['open', { open: true, points: 0 }],
+    ['not-done', { answer: '', points: 0 }],
+    ['earned', { points: 1 }],
+    ['part', { points: 1, max: 2 }],
+    ['nothing', { points: 0 }],
+  ] as const)('%s', (state, part) => expect(stateOf(mark(part))).toBe(state));
+  test('what a person decided on an empty answer is a mark, not something left undone', () =>
+    expect(
+      stateOf(mark({ answer: '', points: 0, changes: [{ points: 0 }] as unknown as MarkCell['changes'] })),
+    ).toBe('nothing'));
+  test('whoever has nothing at all is told from whoever earned nothing', () => {
+    expect(wroteNothing(row(mark({ answer: '', points: 0 }), mark({ answer: '', points: 0 })))).toBe(true);
+    expect(wroteNothing(row(mark({ answer: '', points: 0 }), mark({ points: 0 })))).toBe(false);
   });
 });

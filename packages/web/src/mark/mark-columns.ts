@@ -1,79 +1,113 @@
-/** The columns of the table of marks: labelled samples by name, jars by their place on the student's own bench. */
+/**
+ * The columns of the table of marks: together by what was looked at, in each labelled samples by name and jars by their
+ * place on the student's own bench; how the jars were named stands last.
+ */
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
 import { attributeOf, testOf } from '@kivex/core';
 
+/** What a column is about: a labelled sample, or a jar by its place, or the liquid kept of either. */
+export type ColumnSample =
+  { readonly known: LessonSample } | { readonly jar: number; readonly liquid: boolean };
+
 export interface Column {
   readonly key: string;
-  readonly title: string;
-  /** What is marked, in a word or two. */
-  readonly kind: string;
-  /** Each student has other jars here; the cell says which. */
-  readonly jar: boolean;
+  /** What was looked at, short and whole; columns of one stand together. */
+  readonly group: { readonly id: string; readonly head: string; readonly says: string };
+  readonly sample: ColumnSample;
   readonly of: (row: MarkRow) => MarkCell | undefined;
 }
 
-/** What follows the sample in the key of an observation, in the order of the practical; with how it is headed. */
-function looks({
-  practical,
-}: Pick<Lesson, 'practical'>): readonly { readonly suffix: string; readonly saw: string }[] {
+const words = (id: string): string => id.replace(/([A-Z])/g, ' $1').toLowerCase();
+
+/** What is looked at in the practical, in its order; `suffix` follows the sample in the key of a mark. */
+function looks({ practical }: Pick<Lesson, 'practical'>) {
   return practical.tests.flatMap(({ test: id, attributes }, at) => {
     const test = testOf(id);
     const several = attributes.filter((a) => attributeOf(test, a).reads !== 'glass-colour');
     return several.map((attribute, i) => ({
       suffix: at === 0 && i === 0 ? '' : `:${id}:${attribute}`,
-      saw:
-        practical.tests.length === 1 && several.length === 1
-          ? 'saw'
-          : `${test.name.split(/[:,]/)[0]}${several.length > 1 ? `, ${attribute}` : ''}`,
+      group: {
+        id: `${id} ${attribute}`,
+        head: `${test.name.split(/[:,]/)[0]}${several.length > 1 ? `: ${words(attribute)}` : ''}`,
+        says: `${test.name}. ${attributeOf(test, attribute).question}`,
+      },
     }));
   });
 }
 
+const naming = { id: 'naming', head: 'Named', says: 'Which ion or substance it was named' };
 const cellAt = (row: MarkRow, key: string) => row.cells.find((c) => c.key === key);
+
+/** The samples of a student that had to be named, in the order of their bench. */
+export function jarsOf(row: MarkRow, samples: readonly LessonSample[]): LessonSample[] {
+  const own = new Set(row.cells.map((c) => c.sample));
+  const byId = new Map(samples.map((s) => [s.id, s]));
+  return [...own].flatMap((id) => byId.get(id) ?? []).filter((s) => s.role === 'unknown');
+}
 
 /** The columns of a lesson, of which none stands empty once somebody is marked. */
 export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: readonly MarkRow[]): Column[] {
   const roleOf = new Map(lesson.samples.map((s) => [s.id, s.role]));
   const knowns = lesson.samples.filter((s) => roleOf.get(s.from ?? s.id) === 'known');
   const liquidOf = new Map(lesson.samples.flatMap((s) => (s.from ? [[s.from, s.id] as const] : [])));
-  const observed = looks(lesson);
-  /** The id of a student's jar, by its place on their bench. */
-  const jarAt = (row: MarkRow, n: number) =>
-    [...new Set(row.cells.map((c) => c.sample))].filter((id) => roleOf.get(id) === 'unknown')[n] ?? '';
+  const jarAt = (row: MarkRow, n: number) => jarsOf(row, lesson.samples)[n]?.id ?? '';
   const marked = rows.some((row) => row.cells.length);
-  const shown = (columns: readonly Column[]) =>
-    columns.filter((column) => !marked || rows.some((row) => column.of(row)));
-  const observations = (
-    key: string,
-    title: string,
-    sampleOf: (row: MarkRow) => string | undefined,
-  ): readonly Column[] =>
-    shown(
-      observed.map(({ suffix, saw }) => ({
-        key: key + suffix,
-        title,
-        kind: saw,
-        jar: false,
-        of: (row) => cellAt(row, `observation:${sampleOf(row)}${suffix}`),
-      })),
-    );
-  const titleOf = (s: LessonSample) => (s.from ? s.label : s.holds);
-  return [
-    ...(marked ? knowns.flatMap((s) => observations(s.id, titleOf(s), () => s.id)) : []),
-    ...Array.from({ length: lesson.practical.unknownsPerGroup }, (_, n) => {
-      const title = `Jar ${n + 1}`;
-      const own = observations(`saw-${n}`, title, (row) => jarAt(row, n));
-      const liquid = liquidOf.size
-        ? observations(`liquid-${n}`, `${title}, liquid`, (row) => liquidOf.get(jarAt(row, n)))
-        : [];
-      const named: Column = {
-        key: `named-${n}`,
-        title,
-        kind: 'named',
-        jar: false,
-        of: (row) => cellAt(row, `naming:${jarAt(row, n)}`),
-      };
-      return [...own, ...liquid, named].map((column, i) => ({ ...column, jar: i === 0 }));
-    }).flat(),
-  ];
+  const places = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, n) => n);
+  const observed = looks(lesson).flatMap(({ suffix, group }): Column[] => {
+    const of = (sampleOf: (row: MarkRow) => string | undefined) => (row: MarkRow) =>
+      cellAt(row, `observation:${sampleOf(row)}${suffix}`);
+    return [
+      ...(marked
+        ? knowns.map((known) => ({
+            key: `${known.id}${suffix}`,
+            group,
+            sample: { known },
+            of: of(() => known.id),
+          }))
+        : []),
+      ...places.flatMap((n) => [
+        {
+          key: `saw-${n}${suffix}`,
+          group,
+          sample: { jar: n, liquid: false },
+          of: of((row) => jarAt(row, n)),
+        },
+        ...(liquidOf.size
+          ? [
+              {
+                key: `liquid-${n}${suffix}`,
+                group,
+                sample: { jar: n, liquid: true },
+                of: of((row) => liquidOf.get(jarAt(row, n))),
+              },
+            ]
+          : []),
+      ]),
+    ];
+  });
+  const named = places.map((n): Column => ({
+    key: `named-${n}`,
+    group: naming,
+    sample: { jar: n, liquid: false },
+    of: (row) => cellAt(row, `naming:${jarAt(row, n)}`),
+  }));
+  return [...observed, ...named].filter((column) => !marked || rows.some((row) => column.of(row)));
 }
+
+/** What is shown of a mark: not the same when nothing was done, nothing earned, or a person must look. */
+export type MarkState = 'open' | 'not-done' | 'earned' | 'part' | 'nothing';
+
+export const stateOf = (cell: MarkCell): MarkState =>
+  cell.open
+    ? 'open'
+    : !cell.answer && !cell.changes.length
+      ? 'not-done'
+      : cell.points >= cell.max
+        ? 'earned'
+        : cell.points > 0
+          ? 'part'
+          : 'nothing';
+
+/** Has this student nothing that could be marked, neither of their own nor of their group's? */
+export const wroteNothing = (row: MarkRow): boolean =>
+  row.cells.every((cell) => stateOf(cell) === 'not-done');

@@ -1,7 +1,7 @@
 /** The classes of the school, and making a new one. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassHead } from '@kivex/contract';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
@@ -12,9 +12,7 @@ import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
-
-export const useClasses = () =>
-  useQuery({ queryKey: ['classes'], queryFn: () => request<ClassHead[]>('GET', '/api/classes') });
+import { useClasses } from './class-queries.js';
 
 export default function ClassesPage() {
   const classes = useClasses();

@@ -4,7 +4,10 @@ import type { RosterPreview } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
+import { FileButton } from '../kit/FileButton.js';
 import { Notice } from '../kit/Notice.js';
+import { Textarea } from '../kit/Input.js';
 import { request } from '../kit/request/request.js';
 import { sendFile } from '../kit/request/send-file.js';
 import { Tile } from '../kit/Tile.js';
@@ -55,42 +58,28 @@ export function RosterImport({ classId }: { readonly classId: string }) {
   return (
     <Tile display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="lg">Add students</chakra.h2>
-      <chakra.label htmlFor="roster">
-        Paste one name a line, or a table with a heading “Name” or “First name” and “Surname”.
-      </chakra.label>
-      <chakra.textarea
-        id="roster"
-        rows={8}
-        value={text}
-        onChange={(e) => {
-          setText(e.target.value);
-          setSaid(undefined);
-        }}
-        bg="porcelain"
-        borderWidth="1px"
-        borderStyle="solid"
-        borderColor="slate.500"
-        borderRadius="tile"
-        p="2"
-        width="100%"
-      />
-      <chakra.label fontWeight="600">
-        or choose a sheet (CSV, XLSX or ODS){' '}
-        <input
-          type="file"
-          accept=".csv,.txt,.xlsx,.ods"
+      <Field label="Paste one name a line, or a table with a heading “Name” or “First name” and “Surname”.">
+        <Textarea
+          rows={8}
+          value={text}
           onChange={(e) => {
-            const file = e.target.files?.[0];
-            if (!file) return;
-            setProblem(undefined);
-            void sendFile<{ text: string }>(`/api/classes/${classId}/roster/file`, file).then(
-              (read) => setText(read.text),
-              (error: Error) => setProblem(error.message),
-            );
-            e.target.value = '';
+            setText(e.target.value);
+            setSaid(undefined);
           }}
         />
-      </chakra.label>
+      </Field>
+      <FileButton
+        endings={['.csv', '.txt', '.xlsx', '.ods']}
+        onFile={(file) => {
+          setProblem(undefined);
+          void sendFile<{ text: string }>(`/api/classes/${classId}/roster/file`, file).then(
+            (read) => setText(read.text),
+            (error: Error) => setProblem(error.message),
+          );
+        }}
+      >
+        or choose a sheet (CSV, XLSX or ODS)
+      </FileButton>
       {problem && <Notice tone="stop">{problem}</Notice>}
       {said && <Notice tone="go">{said}</Notice>}
       {preview?.problem && <Notice tone="look">{preview.problem}</Notice>}

@@ -4,8 +4,9 @@ import type { SecondFactorSetUp } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import QRCode from 'qrcode';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
+import { CodeInput } from '../kit/CodeInput.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
@@ -24,6 +25,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
   const [said, setSaid] = useState<{ tone: 'go' | 'stop'; text: string }>();
   const {
     register,
+    control,
     handleSubmit,
     setError,
     reset,
@@ -70,9 +72,19 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
                 </chakra.div>
               </Box>
             </Box>
-            <Field label="The code it shows" error={errors.code?.message}>
-              <Input inputMode="numeric" autoComplete="one-time-code" maxLength={6} {...register('code')} />
-            </Field>
+            <Controller
+              name="code"
+              control={control}
+              render={({ field }) => (
+                <CodeInput
+                  label="The code it shows"
+                  digits={6}
+                  error={errors.code?.message}
+                  value={field.value}
+                  onValue={field.onChange}
+                />
+              )}
+            />
           </>
         ) : (
           <Field label="Your password" error={errors.password?.message}>

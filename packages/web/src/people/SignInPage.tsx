@@ -2,10 +2,11 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
+import { CodeInput } from '../kit/CodeInput.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
@@ -22,7 +23,7 @@ export default function SignInPage() {
   const go = useNavigate();
   const [query] = useSearchParams();
   const cache = useQueryClient();
-  const { register, handleSubmit, setError, formState } = useForm<SignIn>({
+  const { register, control, handleSubmit, setError, formState } = useForm<SignIn>({
     defaultValues: { email: '', password: '', code: '' },
   });
   const [problem, setProblem] = useState<string>();
@@ -72,19 +73,21 @@ export default function SignInPage() {
             <Input type="password" autoComplete="current-password" {...register('password')} />
           </Field>
           {wantsCode && (
-            <Field
-              label="Code"
-              help="Six digits; your authenticator shows them for Kivex."
-              error={formState.errors.code?.message}
-            >
-              <Input
-                inputMode="numeric"
-                autoComplete="one-time-code"
-                maxLength={6}
-                autoFocus
-                {...register('code')}
-              />
-            </Field>
+            <Controller
+              name="code"
+              control={control}
+              render={({ field }) => (
+                <CodeInput
+                  label="Code"
+                  digits={6}
+                  help="Six digits; your authenticator shows them for Kivex."
+                  error={formState.errors.code?.message}
+                  value={field.value ?? ''}
+                  onValue={field.onChange}
+                  autoFocus
+                />
+              )}
+            />
           )}
           {problem && <Notice tone="stop">{problem}</Notice>}
           <Button type="submit" variant="go" disabled={formState.isSubmitting}>

@@ -4,15 +4,11 @@ import { auditActions, type AuditEntry } from '@kivex/contract';
 import { Download } from 'lucide-react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { useInPages } from '../kit/request/in-pages.js';
 import { Tile } from '../kit/Tile.js';
-
-const Cell = chakra('td', { base: { px: '2', py: '1.5', verticalAlign: 'top' } });
-const Head = chakra('th', {
-  base: { px: '2', py: '1', textAlign: 'left', color: 'ink.soft', fontSize: 'sm' },
-});
 
 export default function TrailPage() {
   const trail = useInPages<AuditEntry>('trail', '/api/audit');
@@ -34,28 +30,16 @@ export default function TrailPage() {
       {!entries.length ? (
         <Empty title="Nothing yet">Changes of people, marks and lessons are listed here, and stay.</Empty>
       ) : (
-        <Box overflowX="auto" tabIndex={0} role="region" aria-label="What staff have done">
-          <chakra.table width="100%" borderCollapse="collapse">
-            <thead>
-              <tr>
-                <Head>When</Head>
-                <Head>Who</Head>
-                <Head>What</Head>
-                <Head>About</Head>
-              </tr>
-            </thead>
-            <tbody>
-              {entries.map((entry) => (
-                <chakra.tr key={entry.id} borderTop="1px solid" borderColor="slate.200">
-                  <Cell whiteSpace="nowrap">{dayAndTime(entry.at)}</Cell>
-                  <Cell whiteSpace="nowrap">{entry.by}</Cell>
-                  <Cell>{auditActions[entry.action]}</Cell>
-                  <Cell overflowWrap="anywhere">{entry.about}</Cell>
-                </chakra.tr>
-              ))}
-            </tbody>
-          </chakra.table>
-        </Box>
+        <Table label="What staff have done" heads={['When', 'Who', 'What', 'About']}>
+          {entries.map((entry) => (
+            <Row key={entry.id}>
+              <Cell whiteSpace="nowrap">{dayAndTime(entry.at)}</Cell>
+              <Cell whiteSpace="nowrap">{entry.by}</Cell>
+              <Cell>{auditActions[entry.action]}</Cell>
+              <Cell overflowWrap="anywhere">{entry.about}</Cell>
+            </Row>
+          ))}
+        </Table>
       )}
       {trail.hasNextPage && (
         <Box mt="3">

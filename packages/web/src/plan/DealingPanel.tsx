@@ -8,7 +8,7 @@ import { Button } from '../kit/Button.js';
 import { Choices, toggled } from '../kit/Choices.js';
 import { Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { called, startPlanning, type Planning } from './planning-client.js';
@@ -124,7 +124,7 @@ export function DealingPanel() {
         ]}
       >
         {lesson.groupList.map((group) => (
-          <tr key={group.id}>
+          <Row key={group.id}>
             <Cell fontWeight="600" whiteSpace="nowrap">
               {group.name}
             </Cell>
@@ -144,7 +144,7 @@ export function DealingPanel() {
                 />
               </Cell>
             )}
-          </tr>
+          </Row>
         ))}
       </Table>
       <chakra.p fontSize="sm" color="ink.soft">

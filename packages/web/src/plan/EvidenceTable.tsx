@@ -10,7 +10,7 @@ import {
 } from '@kivex/core';
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -49,7 +49,7 @@ export function EvidenceTable({
         ]}
       >
         {practical.samples.map((sample) => (
-          <tr key={sample.key}>
+          <Row key={sample.key}>
             <Cell fontWeight="600" whiteSpace="nowrap">
               {nameOf(sample).label}
             </Cell>
@@ -77,7 +77,7 @@ export function EvidenceTable({
                 </Cell>
               );
             })}
-          </tr>
+          </Row>
         ))}
       </Table>
     </Tile>

@@ -10,8 +10,9 @@ import {
 } from '@kivex/core';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Fold } from '../kit/Fold.js';
 import { Loading, Notice } from '../kit/Notice.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { called, startPlanning, type Planning } from './planning-client.js';
 
@@ -136,17 +137,16 @@ export function RehearsalPanel({
           <Suspense fallback={<Loading what="the chart" />}>
             <Histogram bars={result.histogram} deadline={deadline} />
           </Suspense>
-          <chakra.details>
-            <chakra.summary cursor="pointer">The figures behind the chart</chakra.summary>
+          <Fold title="The figures behind the chart">
             <Table label="Groups through, by minute" heads={['Minute', 'Share of groups']}>
               {result.histogram.map((h) => (
-                <tr key={h.minute}>
+                <Row key={h.minute}>
                   <Cell>{h.minute}</Cell>
                   <Cell>{(h.share * 100).toFixed(1)} %</Cell>
-                </tr>
+                </Row>
               ))}
             </Table>
-          </chakra.details>
+          </Fold>
           <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
             <Box>
               <chakra.h3 fontSize="md">Named rightly, by sample</chakra.h3>
@@ -154,12 +154,12 @@ export function RehearsalPanel({
                 {[...result.bySample]
                   .sort((a, b) => a.right - b.right)
                   .map((s) => (
-                    <tr key={s.key}>
+                    <Row key={s.key}>
                       <Cell>{nameOf(s.key)}</Cell>
                       <Cell>
                         <Share value={s.right} />
                       </Cell>
-                    </tr>
+                    </Row>
                   ))}
               </Table>
             </Box>
@@ -167,12 +167,12 @@ export function RehearsalPanel({
               <chakra.h3 fontSize="md">Stations</chakra.h3>
               <Table label="Stations" heads={['Station', 'Places', 'Waiting, a group', 'In use']}>
                 {result.stations.map((s) => (
-                  <tr key={s.station}>
+                  <Row key={s.station}>
                     <Cell>{stationWords[s.station] ?? s.station}</Cell>
                     <Cell>{s.places}</Cell>
                     <Cell>{s.waiting.toFixed(1)} min</Cell>
                     <Cell>{percent(s.busy)}</Cell>
-                  </tr>
+                  </Row>
                 ))}
               </Table>
               <chakra.p mt="2" fontSize="sm" color="ink.soft">
@@ -192,7 +192,7 @@ export function RehearsalPanel({
             heads={['Change', 'Named rightly', 'Through in time', 'Half through', '']}
           >
             {changes.list.map((c) => (
-              <tr key={c.id}>
+              <Row key={c.id}>
                 <Cell>{c.text}</Cell>
                 <Cell>{signed(c.right)} points</Cell>
                 <Cell>{signed(c.onTime)} points</Cell>
@@ -204,7 +204,7 @@ export function RehearsalPanel({
                       : 'same'}
                 </Cell>
                 <Cell color="ink.soft">{c.sure ? '' : 'within chance'}</Cell>
-              </tr>
+              </Row>
             ))}
           </Table>
         </Box>

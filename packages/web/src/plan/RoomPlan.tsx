@@ -1,6 +1,6 @@
 /** The benches as they stand in the room: each group, its students and its unknowns. A group is dragged to another bench. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { LessonGroup } from '@kivex/contract';
+import type { LessonGroup, StudentName } from '@kivex/contract';
 import {
   DndContext,
   KeyboardSensor,
@@ -13,12 +13,13 @@ import {
 import { GripVertical } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button } from '../kit/Button.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
-import { Select } from '../kit/Select.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
+import { StudentChip } from '../lessons/StudentChip.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 
 export function RoomPlan() {
@@ -50,22 +51,17 @@ export function RoomPlan() {
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
   const rows = Math.max(...lesson.groupList.map((g) => g.bench[0])) + 1;
   const labels = new Map(lesson.samples.map((s) => [s.id, s.label]));
-  const choose = (student: { id: string; name: string }, group: string) => (
-    <Select
-      aria-label={`Group of ${student.name}`}
-      value={group}
-      minH="8"
-      px="1"
-      fontSize="sm"
-      onChange={(e) => seat.mutate({ student: student.id, group: e.target.value })}
-    >
-      {!group && <option value="">choose a group</option>}
-      {lesson.groupList.map((g) => (
-        <option key={g.id} value={g.id}>
-          {g.name}
-        </option>
-      ))}
-    </Select>
+  const students = new Map(
+    [...lesson.unseated, ...lesson.groupList.flatMap((g) => g.students)].map((s) => [s.id, s.name]),
+  );
+  const chip = (student: StudentName, group: string) => (
+    <StudentChip
+      key={student.id}
+      student={student}
+      movable={may}
+      groups={lesson.groupList.filter((g) => g.id !== group)}
+      move={(to) => seat.mutate({ student: student.id, group: to })}
+    />
   );
   return (
     <Tile>
@@ -78,15 +74,18 @@ export function RoomPlan() {
       <DndContext
         sensors={sensors}
         accessibility={dragWords(
-          (id) => lesson.groupList.find((g) => g.id === id)?.name ?? 'The group',
+          (id) => students.get(id) ?? lesson.groupList.find((g) => g.id === id)?.name ?? 'The group',
           spotWords,
         )}
         onDragEnd={({ active, over }) => {
-          const [row, column] = String(over?.id ?? '')
-            .split(' ')
-            .map(Number);
-          if (over && row !== undefined && column !== undefined)
-            moveBench.mutate({ group: String(active.id), row, column });
+          if (!over) return;
+          const [row, column] = String(over.id).split(' ').map(Number);
+          if (row === undefined || column === undefined) return;
+          const there = lesson.groupList.find((g) => g.bench[0] === row && g.bench[1] === column);
+          const moved = String(active.id);
+          if (!students.has(moved)) moveBench.mutate({ group: moved, row, column });
+          else if (there && !there.students.some((s) => s.id === moved))
+            seat.mutate({ student: moved, group: there.id });
         }}
       >
         <Box
@@ -105,28 +104,27 @@ export function RoomPlan() {
               <BenchSpot key={i} row={row} column={column} empty={!group}>
                 {group && (
                   <GroupCard group={group} movable={may} jars={group.unknowns.map((id) => labels.get(id)!)}>
-                    {group.students.map((student) => (
-                      <Box key={student.id} mt="1" fontSize="sm">
-                        {student.name}
-                        {may && choose(student, group.id)}
-                      </Box>
-                    ))}
+                    {group.students.map((student) => chip(student, group.id))}
                   </GroupCard>
                 )}
               </BenchSpot>
             );
           })}
         </Box>
-      </DndContext>
-      {may && lesson.unseated.length > 0 && (
-        <Box mt="3" display="grid" gap="2" gridTemplateColumns="repeat(auto-fill, minmax(12rem, 1fr))">
-          {lesson.unseated.map((student) => (
-            <Box key={student.id} fontSize="sm">
-              {student.name} {choose(student, '')}
+        {lesson.unseated.length > 0 && (
+          <Box mt="3">
+            <chakra.h3 fontSize="md">In no group yet</chakra.h3>
+            <Box display="flex" flexWrap="wrap" gap="1.5">
+              {lesson.unseated.map((student) => chip(student, ''))}
             </Box>
-          ))}
-        </Box>
-      )}
+          </Box>
+        )}
+        {may && (
+          <chakra.p fontSize="sm" color="ink.soft" mt="2">
+            Drag a student to another group, or a group to another bench; or press a name and choose.
+          </chakra.p>
+        )}
+      </DndContext>
     </Tile>
   );
 }
@@ -177,6 +175,8 @@ function GroupCard({
   return (
     <Box
       ref={setNodeRef}
+      display="flex"
+      flexDirection="column"
       height="100%"
       bg="slate.50"
       borderWidth="1px"
@@ -193,18 +193,20 @@ function GroupCard({
     >
       <Box display="flex" alignItems="center" gap="1">
         {movable && (
-          <chakra.button
-            type="button"
+          <Button
+            variant="quiet"
+            size="icon"
+            minH="8"
+            minW="8"
             {...listeners}
             {...attributes}
             aria-label={`Move ${group.name} to another bench`}
             cursor="grab"
             touchAction="none"
             color="ink.faint"
-            p="0.5"
           >
             <GripVertical size={16} aria-hidden />
-          </chakra.button>
+          </Button>
         )}
         <b>{group.name}</b>
       </Box>

@@ -21,6 +21,7 @@ import {
   type RotaSlot,
 } from '@kivex/core';
 import { Pin } from 'lucide-react';
+import { Button } from '../kit/Button.js';
 import { dragWords } from '../kit/drag-words.js';
 import { useLayoutEffect, useRef, useState } from 'react';
 
@@ -81,8 +82,9 @@ function Block({
   const whole = (slot.end - slot.start) * px;
   const says = `${shortName(slot.task)}, minute ${slot.start} to ${slot.end}, ${place}${pinned ? ', set by hand' : ''}${clashing ? ', clashes' : ''}`;
   return (
-    <chakra.button
-      type="button"
+    <Button
+      minH="0"
+      justifyContent="flex-start"
       ref={setNodeRef}
       {...listeners}
       {...attributes}
@@ -136,7 +138,7 @@ function Block({
           backgroundImage="repeating-linear-gradient(45deg, transparent 0 5px, rgba(22,35,58,.18) 5px 7px)"
         />
       )}
-    </chakra.button>
+    </Button>
   );
 }
 

@@ -13,6 +13,7 @@ import {
 } from '@kivex/core';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Tile } from '../kit/Tile.js';
@@ -102,17 +103,14 @@ export function RotaPanel({
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="end">
         {before}
         {used.map((station) => (
-          <chakra.label key={station} fontSize="sm" fontWeight="600">
-            {stationWords[station]} places
-            <Box width="5.5rem">
-              <NumberInput
-                value={places[station] ?? groups}
-                min={0}
-                max={60}
-                onValue={(n) => setPlaces({ ...places, [station]: n ?? 0 })}
-              />
-            </Box>
-          </chakra.label>
+          <Field size="small" label={`${stationWords[station]} places`} width="5.5rem" key={station}>
+            <NumberInput
+              value={places[station] ?? groups}
+              min={0}
+              max={60}
+              onValue={(n) => setPlaces({ ...places, [station]: n ?? 0 })}
+            />
+          </Field>
         ))}
         <Box flex="1" />
         {pins.length > 0 && <Button onClick={() => setPins([])}>Let all {pins.length} go</Button>}

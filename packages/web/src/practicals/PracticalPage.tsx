@@ -16,6 +16,7 @@ import { CalendarPlus, Download, Save, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -216,15 +217,11 @@ export default function PracticalPage() {
   };
   const roomAndGroups = (
     <>
-      <chakra.label fontSize="sm" fontWeight="600">
-        Groups
-        <Box width="5.5rem">
-          <NumberInput value={groups} min={1} max={40} onValue={(n) => setGroups(n ?? 1)} />
-        </Box>
-      </chakra.label>
+      <Field size="small" label="Groups" width="5.5rem">
+        <NumberInput value={groups} min={1} max={40} onValue={(n) => setGroups(n ?? 1)} />
+      </Field>
       {Boolean(rooms.data?.length) && (
-        <chakra.label fontSize="sm" fontWeight="600">
-          Room
+        <Field size="small" label="Room">
           <Select defaultValue="" onChange={(e) => chooseRoom(e.target.value)}>
             <option value="">as set here</option>
             {rooms.data!.map((r) => (
@@ -233,7 +230,7 @@ export default function PracticalPage() {
               </option>
             ))}
           </Select>
-        </chakra.label>
+        </Field>
       )}
     </>
   );

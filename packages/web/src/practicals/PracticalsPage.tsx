@@ -3,10 +3,11 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { PracticalHead } from '@kivex/contract';
 import { emptyPractical, syllabusOf, type Practical } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Archive, ArchiveRestore, CalendarPlus, Copy, FilePlus, FileUp, Lock, Users } from 'lucide-react';
+import { Archive, ArchiveRestore, CalendarPlus, Copy, FilePlus, Lock, Users } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { FileButton } from '../kit/FileButton.js';
 import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { request, RequestProblem } from '../kit/request/request.js';
@@ -89,21 +90,9 @@ export default function PracticalsPage() {
         )}
         {teaching && (
           <>
-            <Button asChild>
-              <label>
-                <FileUp size={18} aria-hidden /> From a file
-                <chakra.input
-                  type="file"
-                  accept=".json,application/json"
-                  srOnly
-                  onChange={(e) => {
-                    const file = e.target.files?.[0];
-                    if (file) void readFile(file);
-                    e.target.value = '';
-                  }}
-                />
-              </label>
-            </Button>
+            <FileButton endings={['.json']} onFile={(file) => void readFile(file)}>
+              From a file
+            </FileButton>
             <Button
               variant="go"
               disabled={add.isPending}

@@ -9,7 +9,6 @@ import {
   isBlank,
   keptOf,
   knownsOf,
-  speciesName,
   testOf,
   unknownsOf,
   syllabusFor,
@@ -18,14 +17,17 @@ import {
   type PracticalSample,
 } from '@kivex/core';
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
+import { Combobox, Suggesting } from '../kit/Combobox.js';
 import { NumberInput } from '../kit/NumberInput.js';
-import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
-import { Cell, Table } from '../kit/Table.js';
+import { speciesChoice } from '../kit/Species.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
+import { sampleChoices } from './sample-choices.js';
 import { freeKey, readSample } from './read-sample.js';
 import { labelIn } from './sample-label.js';
 
@@ -65,6 +67,7 @@ export function SamplesSection({
   const edit = (key: string, part: Partial<PracticalSample>) =>
     change({ samples: samples.map((s) => (s.key === key ? { ...s, ...part } : s)) });
   const syllabus = syllabusFor(practical);
+  const suggestions = useMemo(() => sampleChoices(syllabus), [syllabus]);
   return (
     <Tile display="flex" flexDirection="column" gap="3">
       <chakra.form
@@ -77,19 +80,27 @@ export function SamplesSection({
           put('unknown');
         }}
       >
-        <chakra.label flex="1" minW="15rem" fontWeight="600">
-          Add a sample
-          <Input
-            fontWeight="400"
-            value={typed}
+        <Field
+          size="small"
+          label="Add a sample"
+          flex="1"
+          minW="15rem"
+          error={
+            wrong
+              ? `“${typed}” could not be read as a salt with both ions, a gas, a metal or water. Write it like “zinc sulfate” or “ZnSO4”.`
+              : undefined
+          }
+        >
+          <Suggesting
+            text={typed}
+            choices={suggestions}
             placeholder="copper(II) chloride, CaCO3 powder, magnesium, oxygen, water …"
-            aria-invalid={wrong ? true : undefined}
-            onChange={(e) => {
-              setTyped(e.target.value);
+            onText={(text) => {
+              setTyped(text);
               setWrong(false);
             }}
           />
-        </chakra.label>
+        </Field>
         <Button type="submit" variant="go" disabled={!typed.trim()}>
           <Plus size={18} aria-hidden /> Unknown
         </Button>
@@ -97,25 +108,19 @@ export function SamplesSection({
           <Plus size={18} aria-hidden /> Known
         </Button>
       </chakra.form>
-      {wrong && (
-        <Notice tone="look">
-          “{typed}” could not be read as a salt with both ions, a gas, a metal or water. Write it like “zinc
-          sulfate” or “ZnSO4”.
-        </Notice>
-      )}
       {samples.length > 0 && (
         <Table
           label="Samples"
           heads={['Role', 'Holds', 'Form', 'mol/dm³', 'Difficulty', 'Everyday name', 'Looks like', '']}
         >
           {[...knownsOf(practical), ...unknownsOf(practical)].map((sample) => (
-            <tr key={sample.key}>
+            <Row key={sample.key}>
               <Cell>
                 <Select
+                  size="small"
                   aria-label={`Role of ${holdsOf(sample)}`}
                   value={sample.role}
                   minW="6.2rem"
-                  px="1"
                   disabled={isBlank(sample)}
                   onChange={(e) => edit(sample.key, { role: e.target.value as PracticalSample['role'] })}
                 >
@@ -123,7 +128,7 @@ export function SamplesSection({
                   <option value="known">known</option>
                 </Select>
               </Cell>
-              <Cell minW="13rem">
+              <Cell minW="15.5rem">
                 <Holds sample={sample} syllabus={syllabus} set={(ions) => edit(sample.key, { ions })} />
               </Cell>
               <Cell>
@@ -131,10 +136,10 @@ export function SamplesSection({
                   formWords[sample.form]
                 ) : (
                   <Select
+                    size="small"
                     aria-label={`Form of ${holdsOf(sample)}`}
                     value={sample.form}
                     minW="6.2rem"
-                    px="1"
                     onChange={(e) => edit(sample.key, { form: e.target.value as PracticalSample['form'] })}
                   >
                     <option value="solution">solution</option>
@@ -144,8 +149,9 @@ export function SamplesSection({
               </Cell>
               <Cell>
                 {sample.form === 'solution' && !isBlank(sample) && (
-                  <Box width="4.75rem">
+                  <Box width="4.5rem">
                     <NumberInput
+                      size="small"
                       aria-label={`Strength of ${holdsOf(sample)}`}
                       value={sample.molarity ?? usualSample_M}
                       min={0.00001}
@@ -159,10 +165,10 @@ export function SamplesSection({
               <Cell>
                 {sample.role === 'unknown' && (
                   <Select
+                    size="small"
                     aria-label={`Difficulty of ${holdsOf(sample)}`}
                     value={sample.difficulty}
                     minW="3.5rem"
-                    px="1"
                     onChange={(e) => edit(sample.key, { difficulty: Number(e.target.value) })}
                   >
                     {[1, 2, 3, 4, 5].map((n) => (
@@ -174,6 +180,7 @@ export function SamplesSection({
               <Cell minW="6.5rem">
                 {sample.role === 'known' && !isBlank(sample) && (
                   <Input
+                    size="small"
                     aria-label={`Everyday name of ${holdsOf(sample)}`}
                     value={sample.alias ?? ''}
                     maxLength={60}
@@ -183,6 +190,7 @@ export function SamplesSection({
               </Cell>
               <Cell minW="6.5rem">
                 <Input
+                  size="small"
                   aria-label={`Look-alike set of ${holdsOf(sample)}`}
                   list="look-alike-sets"
                   value={sample.set ?? ''}
@@ -200,19 +208,19 @@ export function SamplesSection({
                   <Trash2 size={16} aria-hidden />
                 </Button>
               </Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
       )}
       {liquids.length > 0 && (
         <Table label="Liquids kept" heads={['Liquid kept', 'after', 'holds', 'mol/dm³']}>
           {liquids.map((liquid) => (
-            <tr key={liquid.key}>
+            <Row key={liquid.key}>
               <Cell>{labelIn(practical, liquid)}</Cell>
               <Cell>{testOf(liquid.from!.test).name}</Cell>
               <Cell>{holdsOf(liquid)}</Cell>
               <Cell>{Number(liquid.molarity!.toPrecision(2))}</Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
       )}
@@ -237,13 +245,13 @@ function Holds({
 }) {
   if (isBlank(sample)) return <>{holdsOf(sample)}</>;
   const pick = (label: string, value: string, ids: readonly string[], choose: (id: string) => void) => (
-    <Select aria-label={label} value={value} px="1" onChange={(e) => choose(e.target.value)}>
-      {[...new Set([...ids, value])].map((id) => (
-        <option key={id} value={id}>
-          {speciesName(id)}
-        </option>
-      ))}
-    </Select>
+    <Combobox
+      size="small"
+      aria-label={label}
+      value={value}
+      choices={[...new Set([...ids, value])].map(speciesChoice)}
+      onChoose={choose}
+    />
   );
   if (sample.form === 'gas')
     return pick('Gas', sample.ions[0]!, [...syllabus.gases, ...allGases.map((g) => g.id)], (id) => set([id]));

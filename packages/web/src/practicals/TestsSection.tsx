@@ -17,10 +17,12 @@ import {
   preferredVariant,
   methodOf,
 } from '@kivex/core';
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Choices, toggled } from '../kit/Choices.js';
+import { Combobox } from '../kit/Combobox.js';
+import { Field } from '../kit/Field.js';
+import { Fold } from '../kit/Fold.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
@@ -37,6 +39,7 @@ export function plannedFrom(practical: Practical, id: TestId): PlannedTest {
   };
 }
 
+const families = ['cation', 'anion', 'gas', 'metal', 'look'] as const;
 const familyWords = {
   look: 'By looking',
   cation: 'Cations',
@@ -52,7 +55,6 @@ export function TestsSection({
   readonly practical: Practical;
   readonly change: (part: Partial<Practical>) => void;
 }) {
-  const [adding, setAdding] = useState('');
   const { tests } = practical;
   const syllabus = syllabusFor(practical);
   const inSyllabus = new Set(syllabus.tests.map((t) => t.test));
@@ -73,34 +75,23 @@ export function TestsSection({
   return (
     <Box display="grid" gap="3" gridTemplateColumns="minmax(0, 1fr)">
       <Tile display="flex" gap="2" alignItems="end" flexWrap="wrap" p="4">
-        <chakra.label flex="1" minW="16rem" fontWeight="600">
-          Add a test
-          <Select value={adding} onChange={(e) => setAdding(e.target.value)}>
-            <option value="">Choose a test</option>
-            {(['cation', 'anion', 'gas', 'metal', 'look'] as const).map((family) => (
-              <optgroup key={family} label={familyWords[family]}>
-                {left
-                  .filter((t) => t.family === family)
-                  .map((t) => (
-                    <option key={t.id} value={t.id}>
-                      {t.name}
-                      {inSyllabus.has(t.id) ? '' : ' (not in the syllabus)'}
-                    </option>
-                  ))}
-              </optgroup>
-            ))}
-          </Select>
-        </chakra.label>
-        <Button
-          variant="go"
-          disabled={!adding}
-          onClick={() => {
-            if (isTestId(adding)) change({ tests: [...tests, plannedFrom(practical, adding)] });
-            setAdding('');
-          }}
-        >
-          <Plus size={18} aria-hidden /> Add
-        </Button>
+        <Field size="small" label="Add a test" flex="1" minW="16rem">
+          <Combobox
+            value=""
+            placeholder="Type or choose a test"
+            choices={families.flatMap((family) =>
+              left
+                .filter((t) => t.family === family)
+                .map((t) => ({
+                  id: t.id,
+                  name: t.name,
+                  group: familyWords[family],
+                  show: inSyllabus.has(t.id) ? t.name : `${t.name} (not in the syllabus)`,
+                })),
+            )}
+            onChoose={(id) => change({ tests: [...tests, plannedFrom(practical, id)] })}
+          />
+        </Field>
         <chakra.span color="ink.soft">
           {attendedMinutes(practical)} attended minutes for one group
         </chakra.span>
@@ -223,10 +214,7 @@ export function TestsSection({
               </Labelled>
             </Box>
             {test.leavesLiquid && <Liquid practical={practical} planned={planned} change={change} />}
-            <chakra.details>
-              <chakra.summary cursor="pointer" fontWeight="600">
-                Strengths, and steps for the teacher or the fume cupboard only
-              </chakra.summary>
+            <Fold title="Strengths, and steps for the teacher or the fume cupboard only">
               {strengths.length > 0 && (
                 <Box display="flex" flexWrap="wrap" gap="3" mt="2">
                   {strengths.map((reagent) => (
@@ -286,7 +274,7 @@ export function TestsSection({
                   );
                 })}
               </chakra.ol>
-            </chakra.details>
+            </Fold>
           </Tile>
         );
       })}
@@ -326,9 +314,8 @@ function Liquid({
 
 function Labelled({ text, children }: { readonly text: string; readonly children: React.ReactNode }) {
   return (
-    <chakra.label fontSize="sm" fontWeight="600" display="block">
-      {text}
+    <Field size="small" label={text}>
       {children}
-    </chakra.label>
+    </Field>
   );
 }

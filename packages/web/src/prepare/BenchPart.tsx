@@ -10,10 +10,11 @@ import {
   type Practical,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
+import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { shortName } from '../plan/RotaBoard.js';
 
@@ -50,8 +51,7 @@ export function BenchPart({
           <Box display="flex" gap="3" flexWrap="wrap" alignItems="end">
             <chakra.h2 fontSize="lg">Plate of one group</chakra.h2>
             <Box flex="1" />
-            <chakra.label fontSize="sm" fontWeight="600">
-              Kind
+            <Field size="small" label="Kind">
               <Select value={plate} onChange={(e) => set({ plate: e.target.value })}>
                 {plateKinds.map((k) => (
                   <option key={k.id} value={k.id}>
@@ -59,9 +59,8 @@ export function BenchPart({
                   </option>
                 ))}
               </Select>
-            </chakra.label>
-            <chakra.label fontSize="sm" fontWeight="600">
-              Wells to skip
+            </Field>
+            <Field size="small" label="Wells to skip">
               <Input
                 value={text}
                 placeholder="A1 B3"
@@ -74,7 +73,7 @@ export function BenchPart({
                   if ('wells' in laid && list.join() !== skip.join()) set({ skip: list });
                 }}
               />
-            </chakra.label>
+            </Field>
           </Box>
           {'problem' in laid && <Notice tone="look">{laid.problem}</Notice>}
           {Array.from({ length: plates }, (_, p) => (
@@ -142,11 +141,11 @@ export function BenchPart({
         </chakra.h2>
         <Table label="Apparatus" heads={['Item', 'Each bench', 'In all']}>
           {apparatus.map((a) => (
-            <tr key={a.item}>
+            <Row key={a.item}>
               <Cell>{a.item}</Cell>
               <Cell>{a.perBench ?? ''}</Cell>
               <Cell>{a.total}</Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
       </Tile>

@@ -13,11 +13,13 @@ import { FileDown, Printer } from 'lucide-react';
 import QRCode from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Checkbox } from '../kit/Checkbox.js';
+import { Field } from '../kit/Field.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { request } from '../kit/request/request.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { toggled } from '../kit/Choices.js';
 
@@ -94,12 +96,9 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
             chosen
           </span>
           <Box flex="1" />
-          <chakra.label fontSize="sm" fontWeight="600">
-            Used up on the first sheet
-            <Box width="5rem">
-              <NumberInput value={skip} max={13} onValue={(n) => setSkip(n ?? 0)} />
-            </Box>
-          </chakra.label>
+          <Field size="small" label="Used up on the first sheet" width="5rem">
+            <NumberInput value={skip} max={13} onValue={(n) => setSkip(n ?? 0)} />
+          </Field>
           <FileLink variant="go" href={`/api/lessons/${lessonId}/preparation/labels.pdf?${query.toString()}`}>
             <FileDown size={18} aria-hidden /> A4 sheet (PDF)
           </FileLink>
@@ -126,10 +125,9 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
         )}
         <Table label="Labels" heads={['', 'Label', 'Hazards', 'Copies']}>
           {labels.data.map((label) => (
-            <tr key={label.key}>
+            <Row key={label.key}>
               <Cell>
-                <input
-                  type="checkbox"
+                <Checkbox
                   aria-label={`Print ${label.title}`}
                   checked={only.includes(label.key) || !only.length}
                   onChange={() =>
@@ -159,7 +157,7 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
                 </Box>
               </Cell>
               <Cell>{label.copies}</Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
         <chakra.p fontSize="sm" color="ink.soft">

@@ -4,12 +4,13 @@ import { formulaInText, type SampleNeed, standsWords } from '@kivex/core';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { Field } from '../kit/Field.js';
 import { FileLink } from '../kit/FileLink.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
@@ -120,29 +121,23 @@ export default function PreparePage() {
                   <Box display="flex" gap="3" alignItems="end" flexWrap="wrap" mb="2">
                     <chakra.h2 fontSize="lg">Solutions and reagents</chakra.h2>
                     <Box flex="1" />
-                    <chakra.label fontSize="sm" fontWeight="600">
-                      More for spills, %
-                      <Box width="5.5rem">
-                        <NumberInput
-                          value={Math.round(lesson.planning.surplus * 100)}
-                          max={300}
-                          step={5}
-                          onValue={(n) => settings.mutate({ change: { surplus: (n ?? 20) / 100 } })}
-                        />
-                      </Box>
-                    </chakra.label>
-                    <chakra.label fontSize="sm" fontWeight="600">
-                      A drop, cm³
-                      <Box width="5.5rem">
-                        <NumberInput
-                          value={lesson.planning.drop_mL}
-                          min={0.01}
-                          max={0.2}
-                          step={0.005}
-                          onValue={(n) => settings.mutate({ change: { drop_mL: n ?? 0.05 } })}
-                        />
-                      </Box>
-                    </chakra.label>
+                    <Field size="small" label="More for spills, %" width="5.5rem">
+                      <NumberInput
+                        value={Math.round(lesson.planning.surplus * 100)}
+                        max={300}
+                        step={5}
+                        onValue={(n) => settings.mutate({ change: { surplus: (n ?? 20) / 100 } })}
+                      />
+                    </Field>
+                    <Field size="small" label="A drop, cm³" width="5.5rem">
+                      <NumberInput
+                        value={lesson.planning.drop_mL}
+                        min={0.01}
+                        max={0.2}
+                        step={0.005}
+                        onValue={(n) => settings.mutate({ change: { drop_mL: n ?? 0.05 } })}
+                      />
+                    </Field>
                   </Box>
                   {!needs.reagents.length && <p>No reagents beyond the samples themselves.</p>}
                   <Table
@@ -150,7 +145,7 @@ export default function PreparePage() {
                     heads={['Reagent', 'A group', 'The class', 'Bottles', 'How it is made']}
                   >
                     {needs.reagents.map((r) => (
-                      <chakra.tr key={r.key} bg={item === r.key ? 'permanganate.wash' : undefined}>
+                      <Row key={r.key} bg={item === r.key ? 'permanganate.wash' : undefined}>
                         <Cell verticalAlign="top">
                           <b>{r.name}</b>
                           {r.hazard.level !== 'low' && (
@@ -177,7 +172,7 @@ export default function PreparePage() {
                             take={(item, amount) => take(item, amount, r.name)}
                           />
                         </Cell>
-                      </chakra.tr>
+                      </Row>
                     ))}
                   </Table>
                 </Tile>
@@ -189,7 +184,7 @@ export default function PreparePage() {
                     {needs.samples.map((s) => {
                       const own = byKey.get(s.key);
                       return (
-                        <chakra.tr key={s.key} bg={jar && own?.id === jar ? 'permanganate.wash' : undefined}>
+                        <Row key={s.key} bg={jar && own?.id === jar ? 'permanganate.wash' : undefined}>
                           <Cell
                             verticalAlign="top"
                             fontWeight="600"
@@ -214,7 +209,7 @@ export default function PreparePage() {
                               take={(item, amount) => take(item, amount, own?.label ?? s.holds)}
                             />
                           </Cell>
-                        </chakra.tr>
+                        </Row>
                       );
                     })}
                   </Table>

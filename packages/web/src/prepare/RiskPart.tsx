@@ -4,7 +4,7 @@ import type { Risk } from '@kivex/core';
 import { FileDown } from 'lucide-react';
 import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { PictogramPicture } from './LabelsPart.js';
 
@@ -40,7 +40,7 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
         </chakra.h2>
         <Table label="Hazards of the samples" heads={['Sample', 'Form', 'Level', 'Hazard']}>
           {risk.samples.map((s) => (
-            <tr key={s.key}>
+            <Row key={s.key}>
               <Cell>{s.holds}</Cell>
               <Cell>{s.form}</Cell>
               <Cell color={levelColours[s.hazard.level]} fontWeight="600">
@@ -52,7 +52,7 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
                   {s.hazard.statements.join(' ')}
                 </chakra.span>
               </Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
       </Tile>
@@ -63,7 +63,7 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
           </chakra.h2>
           <Table label={test.name} heads={['Step', 'Hazards and cautions', 'Who and where']}>
             {test.steps.map((step, i) => (
-              <tr key={step.step}>
+              <Row key={step.step}>
                 <Cell verticalAlign="top">
                   {i + 1}. {step.text}
                 </Cell>
@@ -99,7 +99,7 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
                     .filter(Boolean)
                     .join(', ')}
                 </Cell>
-              </tr>
+              </Row>
             ))}
           </Table>
           <chakra.p mt="2">

@@ -3,27 +3,37 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Preparation } from '@kivex/contract';
 import { dueAt, leadTime, type PrepTask } from '@kivex/core';
 import { CalendarDays } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Button } from '../kit/Button.js';
+import { Checkbox } from '../kit/Checkbox.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 
 /** Changes under the finger at once: the log, which has the last word, answers a moment later. */
-function TickBox({ done, tick }: { readonly done: boolean; readonly tick: (done: boolean) => void }) {
+function TickBox({
+  done,
+  tick,
+  children,
+}: {
+  readonly done: boolean;
+  readonly tick: (done: boolean) => void;
+  readonly children: ReactNode;
+}) {
   const [shown, setShown] = useState(done);
   useEffect(() => setShown(done), [done]);
   return (
-    <chakra.input
-      type="checkbox"
-      width="5"
-      height="5"
-      mt="0.5"
+    <Checkbox
+      alignItems="flex-start"
+      gap="2"
+      width="100%"
       checked={shown}
-      onChange={() => {
-        setShown(!shown);
-        tick(!shown);
+      onChange={(now) => {
+        setShown(now);
+        tick(now);
       }}
-    />
+    >
+      {children}
+    </Checkbox>
   );
 }
 
@@ -59,37 +69,32 @@ export function TasksPart({
           const own = last.get(task.key);
           return (
             <chakra.li key={task.key} borderTop="1px solid" borderColor="slate.200">
-              <chakra.label
-                display="grid"
-                gridTemplateColumns={{ base: '1.75rem 1fr', md: '1.75rem 11rem 1fr' }}
-                gap="2"
-                py="2"
-                minH="12"
-                cursor="pointer"
-                color={own?.done ? 'ink.faint' : 'ink'}
-              >
-                <TickBox done={own?.done ?? false} tick={(done) => tick(task.key, done)} />
-                <Box>
-                  <b>
-                    {task.hoursBefore < 0
-                      ? 'after the lesson'
-                      : dayAndTime(dueAt(startsAt, task.hoursBefore))}
-                  </b>
-                  <chakra.div fontSize="sm" color="ink.soft">
-                    {leadTime(task.hoursBefore)}
-                  </chakra.div>
-                </Box>
-                <Box gridColumn={{ base: '2', md: 'auto' }}>
-                  <chakra.span display="inline-block" _firstLetter={{ textTransform: 'uppercase' }}>
-                    {task.text}
-                  </chakra.span>
-                  {own && (
-                    <chakra.div fontSize="sm" color={own.done ? 'verdigris' : 'ink.soft'}>
-                      {own.done ? 'done' : 'taken back'} by {own.by}, {dayAndTime(own.at)}
-                    </chakra.div>
-                  )}
-                </Box>
-              </chakra.label>
+              <Box py="2" minH="12" color={own?.done ? 'ink.faint' : 'ink'}>
+                <TickBox done={own?.done ?? false} tick={(done) => tick(task.key, done)}>
+                  <Box display="grid" gap="2" gridTemplateColumns={{ base: '1fr', md: '11rem 1fr' }}>
+                    <Box>
+                      <b>
+                        {task.hoursBefore < 0
+                          ? 'after the lesson'
+                          : dayAndTime(dueAt(startsAt, task.hoursBefore))}
+                      </b>
+                      <chakra.div fontSize="sm" color="ink.soft">
+                        {leadTime(task.hoursBefore)}
+                      </chakra.div>
+                    </Box>
+                    <Box>
+                      <chakra.span display="inline-block" _firstLetter={{ textTransform: 'uppercase' }}>
+                        {task.text}
+                      </chakra.span>
+                      {own && (
+                        <chakra.div fontSize="sm" color={own.done ? 'verdigris' : 'ink.soft'}>
+                          {own.done ? 'done' : 'taken back'} by {own.by}, {dayAndTime(own.at)}
+                        </chakra.div>
+                      )}
+                    </Box>
+                  </Box>
+                </TickBox>
+              </Box>
             </chakra.li>
           );
         })}

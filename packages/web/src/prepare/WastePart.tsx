@@ -15,7 +15,7 @@ import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 
 const adviceTones = { fine: 'go', 'with-care': 'look', 'do-not': 'stop' } as const;
@@ -29,13 +29,13 @@ export function WastePart({ waste }: { readonly waste: readonly WasteLine[] }) {
       </chakra.h2>
       <Table label="Waste by stream" heads={['Stream', 'About', 'Bottles to set out', 'How', 'From']}>
         {waste.map((w) => (
-          <tr key={w.stream.id}>
+          <Row key={w.stream.id}>
             <Cell fontWeight="600">{w.stream.name}</Cell>
             <Cell whiteSpace="nowrap">{w.volume_mL ? `${Math.ceil(w.volume_mL)} cm³` : 'solids'}</Cell>
             <Cell>{w.bottles || ''}</Cell>
             <Cell>{w.stream.how}</Cell>
             <Cell fontSize="sm">{w.tests.map((t) => testOf(t).name.split(/[:,]/)[0]).join(', ')}</Cell>
-          </tr>
+          </Row>
         ))}
       </Table>
       <chakra.p mt="2" fontSize="sm" color="ink.soft">
@@ -90,12 +90,12 @@ export function SubstitutionsPart({
           {effect.results.length > 0 ? (
             <Table label="Results that change" heads={['Sample', 'Test', 'Would be', 'Becomes']}>
               {effect.results.map((r) => (
-                <tr key={`${r.sample} ${r.test} ${r.attribute}`}>
+                <Row key={`${r.sample} ${r.test} ${r.attribute}`}>
                   <Cell>{r.sample}</Cell>
                   <Cell>{testOf(r.test).name}</Cell>
                   <Cell>{r.was}</Cell>
                   <Cell fontWeight="600">{r.becomes}</Cell>
-                </tr>
+                </Row>
               ))}
             </Table>
           ) : (

@@ -1,6 +1,7 @@
 /** Review: how the class did item by item, and which ion was taken for which. */
 import { Box, chakra } from '@chakra-ui/react';
 import { itemResults, namings, speciesName, type ItemResult, type Naming } from '@kivex/core';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Formula } from '../kit/Formula.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
@@ -8,10 +9,6 @@ import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
 
-const Cell = chakra('td', { base: { px: '2', py: '1', borderTop: '1px solid', borderColor: 'slate.200' } });
-const Head = chakra('th', {
-  base: { px: '2', py: '1', textAlign: 'left', color: 'ink.soft', fontWeight: '600', fontSize: 'sm' },
-});
 const share = ({ earned, of }: ItemResult): number => (of ? earned / of : 0);
 /** Below this share of points an item is named for teaching again. */
 const weak = 0.6;
@@ -81,45 +78,43 @@ export default function ReviewPage() {
         <chakra.h2 fontSize="lg" mb="2">
           Points earned, by item
         </chakra.h2>
-        <chakra.table width="100%" borderCollapse="collapse">
-          <thead>
-            <tr>
-              <Head>Sample</Head>
-              <Head>What</Head>
-              <Head>Earned</Head>
-              <Head width="45%">
-                <chakra.span srOnly>Share</chakra.span>
-              </Head>
-            </tr>
-          </thead>
-          <tbody>
-            {lesson.samples
-              .flatMap((s) => items.filter((i) => i.sample === s.id))
-              .map((item) => (
-                <tr key={`${item.strand}${item.sample}`}>
-                  <Cell>
-                    {labelOf(item.sample).role === 'known'
-                      ? labelOf(item.sample).holds
-                      : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}
-                  </Cell>
-                  <Cell>{item.strand === 'observation' ? 'saw' : 'named'}</Cell>
-                  <Cell whiteSpace="nowrap">
-                    {item.earned} of {item.of}
-                  </Cell>
-                  <Cell>
-                    <Box bg="slate.100" borderRadius="tile" height="14px" aria-hidden>
-                      <Box
-                        height="14px"
-                        borderRadius="tile"
-                        width={`${Math.round(share(item) * 100)}%`}
-                        bg={share(item) < weak ? 'saffron.line' : 'verdigris.line'}
-                      />
-                    </Box>
-                  </Cell>
-                </tr>
-              ))}
-          </tbody>
-        </chakra.table>
+        <Table
+          label="Points earned, by item"
+          heads={[
+            'Sample',
+            'What',
+            'Earned',
+            <chakra.span key="share" srOnly>
+              Share
+            </chakra.span>,
+          ]}
+        >
+          {lesson.samples
+            .flatMap((s) => items.filter((i) => i.sample === s.id))
+            .map((item) => (
+              <Row key={`${item.strand}${item.sample}`}>
+                <Cell>
+                  {labelOf(item.sample).role === 'known'
+                    ? labelOf(item.sample).holds
+                    : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}
+                </Cell>
+                <Cell>{item.strand === 'observation' ? 'saw' : 'named'}</Cell>
+                <Cell whiteSpace="nowrap">
+                  {item.earned} of {item.of}
+                </Cell>
+                <Cell width="45%">
+                  <Box bg="slate.100" borderRadius="tile" height="14px" aria-hidden>
+                    <Box
+                      height="14px"
+                      borderRadius="tile"
+                      width={`${Math.round(share(item) * 100)}%`}
+                      bg={share(item) < weak ? 'saffron.line' : 'verdigris.line'}
+                    />
+                  </Box>
+                </Cell>
+              </Row>
+            ))}
+        </Table>
       </Tile>
       <Tile>
         <chakra.h2 fontSize="lg" mb="2">
@@ -139,47 +134,41 @@ function Matrix({ named }: { readonly named: readonly Naming[] }) {
     named.filter((n) => n.truth === truth && n.named === as).reduce((sum, n) => sum + n.n, 0);
   const unread = named.some((n) => n.named === null);
   return (
-    <chakra.table borderCollapse="collapse">
-      <thead>
-        <tr>
-          <Head>was ↓ named →</Head>
-          {columns.map((c) => (
-            <Head key={c}>
-              <Formula ion={c} />
-            </Head>
-          ))}
-          {unread && <Head>unclear</Head>}
-        </tr>
-      </thead>
-      <tbody>
-        {truths.map((truth) => (
-          <tr key={truth}>
-            <Cell fontWeight="600">
-              {speciesName(truth)} <Formula ion={truth} />
-            </Cell>
-            {columns.map((c) => {
-              const n = count(truth, c);
-              return (
-                <Cell
-                  key={c}
-                  textAlign="center"
-                  fontFamily="mono"
-                  bg={!n ? undefined : c === truth ? 'verdigris.wash' : 'saffron.wash'}
-                  fontWeight={n ? '700' : '400'}
-                  color={n ? 'ink' : 'ink.faint'}
-                >
-                  {n || '·'}
-                </Cell>
-              );
-            })}
-            {unread && (
-              <Cell textAlign="center" fontFamily="mono">
-                {count(truth, null) || '·'}
+    <Table
+      label="What it was, and what it was named"
+      heads={[
+        'was ↓ named →',
+        ...columns.map((c) => <Formula key={c} ion={c} />),
+        ...(unread ? ['unclear'] : []),
+      ]}
+    >
+      {truths.map((truth) => (
+        <Row key={truth}>
+          <Cell fontWeight="600">
+            {speciesName(truth)} <Formula ion={truth} />
+          </Cell>
+          {columns.map((c) => {
+            const n = count(truth, c);
+            return (
+              <Cell
+                key={c}
+                textAlign="center"
+                fontFamily="mono"
+                bg={!n ? undefined : c === truth ? 'verdigris.wash' : 'saffron.wash'}
+                fontWeight={n ? '700' : '400'}
+                color={n ? 'ink' : 'ink.faint'}
+              >
+                {n || '·'}
               </Cell>
-            )}
-          </tr>
-        ))}
-      </tbody>
-    </chakra.table>
+            );
+          })}
+          {unread && (
+            <Cell textAlign="center" fontFamily="mono">
+              {count(truth, null) || '·'}
+            </Cell>
+          )}
+        </Row>
+      ))}
+    </Table>
   );
 }

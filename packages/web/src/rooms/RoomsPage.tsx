@@ -15,6 +15,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { DoorOpen, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -179,34 +180,26 @@ function RoomCard({ room }: { readonly room: Room }) {
       </Box>
       <Box display="grid" gap="2" alignContent="start">
         {(['rows', 'columns'] as const).map((key) => (
-          <chakra.label key={key} display="grid" gridTemplateColumns="1fr 5.5rem" alignItems="center" gap="2">
-            {key === 'rows' ? 'Rows' : 'Benches across'}
+          <Field key={key} beside label={key === 'rows' ? 'Rows' : 'Benches across'}>
             <NumberInput
               value={plan[key]}
               min={1}
               max={20}
               onValue={(n) => setPlan({ ...plan, [key]: n ?? 1 })}
             />
-          </chakra.label>
+          </Field>
         ))}
         <chakra.h3 fontSize="md" mt="2">
           Places
         </chakra.h3>
         {roomStations.map((station) => (
-          <chakra.label
-            key={station}
-            display="grid"
-            gridTemplateColumns="1fr 5.5rem"
-            alignItems="center"
-            gap="2"
-          >
-            {stationWords[station]}
+          <Field key={station} beside label={stationWords[station]}>
             <NumberInput
               value={plan.places[station] ?? 0}
               max={60}
               onValue={(n) => setPlan({ ...plan, places: { ...plan.places, [station]: n ?? 0 } })}
             />
-          </chakra.label>
+          </Field>
         ))}
         {outside && (
           <Notice tone="look">
@@ -269,8 +262,7 @@ function Bench({
         zIndex: isDragging ? 4 : 1,
       }}
     >
-      <chakra.button
-        type="button"
+      <Button
         ref={setNodeRef}
         {...listeners}
         {...attributes}
@@ -288,21 +280,22 @@ function Bench({
         touchAction="none"
       >
         {index + 1}
-      </chakra.button>
+      </Button>
       {remove && (
-        <chakra.button
-          type="button"
+        <Button
+          variant="quiet"
+          size="icon"
+          minH="7"
+          minW="7"
           aria-label={`Take bench ${index + 1} out`}
           onClick={remove}
           position="absolute"
           top="1px"
           right="1px"
-          p="1.5"
           color="ink.faint"
-          cursor="pointer"
         >
           <Trash2 size={13} aria-hidden />
-        </chakra.button>
+        </Button>
       )}
     </Box>
   );

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { clock, minutesSince } from '../kit/moments.js';
+import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
@@ -39,9 +40,7 @@ export default function RunPage() {
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      if (event.key === 't' && !typing) setTruth((shown) => !shown);
+      if (event.key === 't' && !isTyping(event)) setTruth((shown) => !shown);
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);

@@ -5,12 +5,13 @@ import { isExpired, stockWarnings, type StoreBatch, type StoreItem } from '@kive
 import { PackagePlus, Pencil, Plus, Scale, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
 import {
@@ -152,7 +153,7 @@ function ItemRow({
   const [weighing, setWeighing] = useState<{ batch: StoreBatch; wanted: number }>();
   return (
     <>
-      <tr>
+      <Row>
         <Cell>
           <b>{item.name}</b>
           {item.formula && (
@@ -219,29 +220,26 @@ function ItemRow({
             <Pencil size={16} aria-hidden />
           </Button>
         </Cell>
-      </tr>
+      </Row>
       {adding && (
-        <tr>
+        <Row>
           <Cell colSpan={5}>
             <BatchForm item={item} done={() => setAdding(false)} />
           </Cell>
-        </tr>
+        </Row>
       )}
       {weighing && (
-        <tr>
+        <Row>
           <Cell colSpan={5}>
-            <chakra.label display="flex" gap="2" alignItems="center" mb="2">
-              Wanted, g
-              <Box width="7rem">
-                <NumberInput
-                  value={weighing.wanted}
-                  min={0.01}
-                  max={weighing.batch.amount}
-                  step={0.01}
-                  onValue={(n) => setWeighing({ ...weighing, wanted: n ?? 1 })}
-                />
-              </Box>
-            </chakra.label>
+            <Field label="Wanted, g" width="7rem" mb="2">
+              <NumberInput
+                value={weighing.wanted}
+                min={0.01}
+                max={weighing.batch.amount}
+                step={0.01}
+                onValue={(n) => setWeighing({ ...weighing, wanted: n ?? 1 })}
+              />
+            </Field>
             <WeighOut
               what={item.name}
               wanted_g={weighing.wanted}
@@ -256,7 +254,7 @@ function ItemRow({
               }}
             />
           </Cell>
-        </tr>
+        </Row>
       )}
     </>
   );
@@ -272,7 +270,7 @@ function Moves({ moves }: { readonly moves: Store['moves'] }) {
       ) : (
         <Table label="What came and went" heads={['When', 'What', 'Batch', 'Amount', 'Why', 'Who']}>
           {moves.map((m) => (
-            <tr key={m.id}>
+            <Row key={m.id}>
               <Cell whiteSpace="nowrap">{dayAndTime(m.at)}</Cell>
               <Cell>{m.item}</Cell>
               <Cell>{m.batch}</Cell>
@@ -282,7 +280,7 @@ function Moves({ moves }: { readonly moves: Store['moves'] }) {
               </Cell>
               <Cell>{m.reason}</Cell>
               <Cell>{m.by}</Cell>
-            </tr>
+            </Row>
           ))}
         </Table>
       )}

@@ -2,13 +2,14 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { StockPreview } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { FileDown, FileUp } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
+import { FileButton } from '../kit/FileButton.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
 import { sendFile } from '../kit/request/send-file.js';
-import { Cell, Table } from '../kit/Table.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 
 const kinds = ['csv', 'xlsx', 'ods'] as const;
@@ -60,21 +61,9 @@ export function StoreSheets() {
       </Box>
       <Box display="grid" gap="2">
         <chakra.h2 fontSize="lg">In</chakra.h2>
-        <Button asChild alignSelf="start" width="fit-content">
-          <label>
-            <FileUp size={18} aria-hidden /> Choose a sheet (CSV, XLSX, ODS)
-            <chakra.input
-              type="file"
-              srOnly
-              accept=".csv,.xlsx,.ods"
-              onChange={(e) => {
-                const chosen = e.target.files?.[0];
-                if (chosen) void look(chosen);
-                e.target.value = '';
-              }}
-            />
-          </label>
-        </Button>
+        <FileButton endings={['.csv', '.xlsx', '.ods']} onFile={(chosen) => void look(chosen)}>
+          Choose a sheet (CSV, XLSX, ODS)
+        </FileButton>
         {problem && <Notice tone="stop">{problem}</Notice>}
         {said && <Notice tone="go">{said}</Notice>}
         {preview?.problem && <Notice tone="look">{preview.problem}</Notice>}
@@ -83,13 +72,13 @@ export function StoreSheets() {
             <Box maxH="22rem" overflowY="auto">
               <Table label="Rows read" heads={['Line', 'What', 'Problem']}>
                 {preview.rows.map((r) => (
-                  <tr key={r.line}>
+                  <Row key={r.line}>
                     <Cell>{r.line}</Cell>
                     <Cell>{r.text}</Cell>
                     <Cell color="cinnabar" fontWeight="600">
                       {r.problem}
                     </Cell>
-                  </tr>
+                  </Row>
                 ))}
               </Table>
             </Box>

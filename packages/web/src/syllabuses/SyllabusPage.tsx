@@ -19,6 +19,7 @@ import { Save } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Checkbox } from '../kit/Checkbox.js';
 import { Choices, toggled } from '../kit/Choices.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
@@ -28,6 +29,7 @@ import { request, RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useSyllabus } from '../practicals/practical-queries.js';
+import { OwnWords } from './OwnWords.js';
 import { TryOut } from './TryOut.js';
 import { WordingEditor } from './WordingEditor.js';
 
@@ -242,24 +244,23 @@ function Tests({ syllabus, change }: { readonly syllabus: Syllabus; readonly cha
           });
         return (
           <Box key={test.id} py="2" borderTop="1px solid" borderColor="slate.200" display="grid" gap="2">
-            <chakra.label display="flex" gap="2" alignItems="center" fontWeight="600">
-              <input
-                type="checkbox"
-                checked={Boolean(own)}
-                onChange={() =>
-                  set(
-                    own
-                      ? undefined
-                      : {
-                          test: test.id,
-                          variant: test.variants[0]!.id,
-                          attributes: [test.attributes[0]!.id],
-                        },
-                  )
-                }
-              />
+            <Checkbox
+              fontWeight="600"
+              checked={Boolean(own)}
+              onChange={() =>
+                set(
+                  own
+                    ? undefined
+                    : {
+                        test: test.id,
+                        variant: test.variants[0]!.id,
+                        attributes: [test.attributes[0]!.id],
+                      },
+                )
+              }
+            >
               {test.name}
-            </chakra.label>
+            </Checkbox>
             {own && (
               <Choices
                 label={`What is looked at in ${test.name}`}
@@ -347,6 +348,10 @@ function Values({ syllabus, change }: { readonly syllabus: Syllabus; readonly ch
   const kinds = Object.entries(syllabus.values) as [string, Readonly<Record<string, Wording>>][];
   return (
     <>
+      <OwnWords
+        words={syllabus.ownWords ?? []}
+        change={(ownWords) => change({ ownWords: ownWords.length ? ownWords : (undefined as never) })}
+      />
       {kinds.map(([kind, values]) => (
         <Tile key={kind} display="grid" gap="3">
           <chakra.h2 fontSize="lg">{kindWords[kind] ?? kind}</chakra.h2>

@@ -13,6 +13,7 @@ import {
   standsForNone,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
+import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
@@ -60,8 +61,7 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
   return (
     <Tile aria-label="Try an answer" display="grid" gap="2" position="sticky" top="4" alignSelf="start">
       <chakra.h2 fontSize="lg">Try an answer</chakra.h2>
-      <chakra.label fontSize="sm" fontWeight="600">
-        Question
+      <Field size="small" label="Question">
         <Select value={test} onChange={(e) => setTest(e.target.value)}>
           {syllabus.tests.map((t) => (
             <option key={t.test} value={t.test}>
@@ -70,9 +70,8 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
           ))}
           {syllabus.gases.length > 0 && <option value={gasTest}>How do you test for a gas?</option>}
         </Select>
-      </chakra.label>
-      <chakra.label fontSize="sm" fontWeight="600">
-        Of
+      </Field>
+      <Field size="small" label="Of">
         <Select value={chosen ?? ''} onChange={(e) => setHolds(e.target.value)}>
           {choices.map((id) => (
             <option key={id} value={id}>
@@ -80,24 +79,22 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
             </option>
           ))}
         </Select>
-      </chakra.label>
-      <chakra.label fontSize="sm" fontWeight="600">
-        Marked
+      </Field>
+      <Field size="small" label="Marked">
         <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
           {strictnesses.map((s) => (
             <option key={s}>{s}</option>
           ))}
         </Select>
-      </chakra.label>
-      <chakra.label fontSize="sm" fontWeight="600">
-        A student writes
+      </Field>
+      <Field size="small" label="A student writes">
         <Input
           value={answer}
           maxLength={300}
           placeholder="light purple flame"
           onChange={(e) => setAnswer(e.target.value)}
         />
-      </chakra.label>
+      </Field>
       <Box role="status" aria-live="polite">
         {chosen === undefined ? (
           <Notice>Nothing in this syllabus shows anything in this test.</Notice>

@@ -1,8 +1,10 @@
 /** The words that earn for one result, level by level; a word is moved between levels or taken out. */
 import { Box, chakra } from '@chakra-ui/react';
 import { allColourTerms, colourWord, type ColourTerm, type Wording } from '@kivex/core';
-import { useState } from 'react';
-import { Select } from '../kit/Select.js';
+import { ChevronDown } from 'lucide-react';
+import { Button } from '../kit/Button.js';
+import { Combobox } from '../kit/Combobox.js';
+import { Menu } from '../kit/Menu.js';
 import { levels, withWord, type Level } from './with-word.js';
 
 const levelWords: Readonly<Record<Level, string>> = {
@@ -17,6 +19,7 @@ const said = (term: string): string =>
     : term === 'none'
       ? 'no colour'
       : term;
+const isLevel = (id: string): id is Level => (levels as readonly string[]).includes(id);
 
 export function WordingEditor({
   label,
@@ -27,7 +30,6 @@ export function WordingEditor({
   readonly wording: Wording;
   readonly change: (wording: Wording) => void;
 }) {
-  const [adding, setAdding] = useState('');
   const used = new Set(levels.flatMap((l) => wording[l] ?? []));
   return (
     <Box display="grid" gap="2">
@@ -44,61 +46,38 @@ export function WordingEditor({
           </chakra.span>
           <Box display="flex" flexWrap="wrap" gap="1.5">
             {(wording[level] ?? []).map((term) => (
-              <Select
+              <Menu
                 key={term}
-                aria-label={`${said(term)}: ${levelWords[level]}`}
-                value={level}
-                width="auto"
-                minH="8"
-                px="1"
-                fontSize="sm"
-                borderRadius="round"
-                onChange={(e) =>
-                  change(
-                    withWord(
-                      wording,
-                      term,
-                      (levels as readonly string[]).includes(e.target.value)
-                        ? (e.target.value as Level)
-                        : undefined,
-                    ),
-                  )
-                }
+                entries={[
+                  ...levels
+                    .filter((l) => l !== level)
+                    .map((l) => ({ id: l, label: levelWords[l], group: `Let “${said(term)}” be one that` })),
+                  { id: 'out', label: `Take “${said(term)}” out` },
+                ]}
+                choose={(id) => change(withWord(wording, term, isLevel(id) ? id : undefined))}
               >
-                <option value={level}>{said(term)}</option>
-                {levels
-                  .filter((l) => l !== level)
-                  .map((l) => (
-                    <option key={l} value={l}>
-                      {said(term)}: {levelWords[l]}
-                    </option>
-                  ))}
-                <option value="out">take “{said(term)}” out</option>
-              </Select>
+                <Button
+                  size="small"
+                  borderRadius="round"
+                  aria-label={`${said(term)}: ${levelWords[level]}. Change`}
+                >
+                  {said(term)} <ChevronDown size={13} aria-hidden />
+                </Button>
+              </Menu>
             ))}
             {!(wording[level] ?? []).length && <chakra.span color="ink.faint">none</chakra.span>}
           </Box>
         </Box>
       ))}
-      <Select
-        aria-label={`Add a word to ${label}`}
-        value={adding}
-        maxW="16rem"
-        minH="9"
-        onChange={(e) => {
-          if (e.target.value) change(withWord(wording, e.target.value as ColourTerm, 'standard'));
-          setAdding('');
-        }}
-      >
-        <option value="">add a word …</option>
-        {allColourTerms
-          .filter((t) => !used.has(t))
-          .map((t) => (
-            <option key={t} value={t}>
-              {colourWord(t)}
-            </option>
-          ))}
-      </Select>
+      <Box maxW="18rem">
+        <Combobox
+          aria-label={`Add a word to ${label}`}
+          placeholder="Add a word: type it"
+          value=""
+          choices={allColourTerms.filter((t) => !used.has(t)).map((t) => ({ id: t, name: colourWord(t) }))}
+          onChoose={(term) => term && change(withWord(wording, term, 'standard'))}
+        />
+      </Box>
     </Box>
   );
 }

@@ -2,39 +2,23 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { StaffMe } from '@kivex/contract';
 import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Keyboard, LogOut, MonitorCog } from 'lucide-react';
-import { Suspense, useEffect, useState } from 'react';
-import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Suspense, useEffect, useState, type ComponentType } from 'react';
+import { Navigate, Outlet, useLocation, useNavigate } from 'react-router';
 import { RequestProblem, request } from '../request/request.js';
 import { Failed, Loading } from '../Notice.js';
+import { isTyping } from '../is-typing.js';
+import { Bar } from './Bar.js';
 import { ErrorBoundary } from './ErrorBoundary.js';
 import { Shortcuts } from './Shortcuts.js';
-import { themes, useTheme } from './theme-choice.js';
+import { nextTheme } from './theme-choice.js';
 import { useOnline } from './online.js';
 
-const navStyle = {
-  px: '3',
-  py: '2',
-  borderRadius: 'tile',
-  color: '#eef3f7',
-  fontWeight: '600',
-  textDecoration: 'none',
-  _hover: { bg: 'rgba(255,255,255,.12)' },
-  '&[aria-current=page]': { bg: '#fdfdfb', color: '#16233a' },
-} as const;
-const NavItem = chakra(NavLink, { base: navStyle });
-const BarButton = chakra('button', {
-  base: {
-    ...navStyle,
-    display: 'inline-flex',
-    alignItems: 'center',
-    gap: '2',
-    bg: 'transparent',
-    cursor: 'pointer',
-    minH: '10',
-    '&:focus-visible': { outline: '3px solid #dcaeea' },
-  },
-});
+/** What the palette is given: who asks, how it is closed, and what it may have done. */
+export interface PaletteProps {
+  readonly me: StaffMe;
+  readonly close: () => void;
+  readonly acts: Readonly<Record<'theme' | 'help' | 'sign-out', () => void>>;
+}
 
 /** The signed-in member of staff. */
 export const useMe = () =>
@@ -45,25 +29,27 @@ export const useMe = () =>
     retry: (n, e) => n < 2 && !(e instanceof RequestProblem && e.status === 401),
   });
 
-const themeNames = { daylight: 'Daylight', projector: 'Projector', prep: 'Prep room' } as const;
-const roleNames = { teacher: 'teacher', technician: 'technician', head: 'head of department' } as const;
-
-export function Shell() {
+export function Shell({ palette: Palette }: { readonly palette: ComponentType<PaletteProps> }) {
   const me = useMe();
   const { pathname } = useLocation();
   const go = useNavigate();
   const cache = useQueryClient();
-  const { theme, choose } = useTheme();
   const online = useOnline();
   const waiting = useMutationState({ filters: { predicate: (m) => m.state.isPaused } }).length > 0;
-  const [help, setHelp] = useState(false);
+  const [above, setAbove] = useState<'help' | 'palette'>();
+  const close = () => setAbove(undefined);
+  const signOut = () =>
+    void request('POST', '/api/staff/sign-out').finally(() => {
+      cache.clear();
+      void go('/sign-in');
+    });
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      if (event.key === '?' && !typing) setHelp((open) => !open);
-      if (event.key === 'Escape') setHelp(false);
+      if (event.key === 'k' && (event.ctrlKey || event.metaKey)) {
+        event.preventDefault();
+        setAbove('palette');
+      } else if (event.key === '?' && !isTyping(event)) setAbove('help');
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
@@ -87,78 +73,7 @@ export function Shell() {
       >
         Skip to the work
       </chakra.a>
-      <chakra.header
-        data-noprint
-        bg="#16233a"
-        color="#eef3f7"
-        display="flex"
-        alignItems="center"
-        gap="2"
-        px="4"
-        py="1.5"
-        flexWrap="wrap"
-      >
-        <chakra.span display="inline-flex" alignItems="center" gap="2" fontWeight="700" fontSize="lg" mr="3">
-          <img src="/kivex.svg" width={26} height={26} alt="" /> Kivex
-        </chakra.span>
-        <chakra.nav aria-label="Kivex" display="flex" gap="1" flexWrap="wrap">
-          <NavItem to="/lessons">Lessons</NavItem>
-          <NavItem to="/practicals">Practicals</NavItem>
-          {me.data.role !== 'technician' && <NavItem to="/syllabuses">Syllabuses</NavItem>}
-          <NavItem to="/store">Store</NavItem>
-          <NavItem to="/rooms">Rooms</NavItem>
-          {me.data.role !== 'technician' && <NavItem to="/classes">Classes</NavItem>}
-          <NavItem to="/school">School</NavItem>
-        </chakra.nav>
-        {/* Wraps as one, and the name gives way before it does. */}
-        <Box
-          flex={{ base: '0 0 auto', md: '1 0 16rem' }}
-          minWidth="0"
-          display="flex"
-          alignItems="center"
-          gap="2"
-          ml="auto"
-        >
-          <chakra.div
-            fontSize="sm"
-            color="#c2cdd8"
-            display={{ base: 'none', md: 'block' }}
-            truncate
-            flex="1"
-            textAlign="right"
-            title={`${me.data.name}, ${roleNames[me.data.role]}, ${me.data.school}`}
-          >
-            {me.data.name}, {roleNames[me.data.role]}, {me.data.school}
-          </chakra.div>
-          <BarButton
-            onClick={() => choose(themes[(themes.indexOf(theme) + 1) % themes.length]!)}
-            title="Change the theme"
-            aria-label={`Theme: ${themeNames[theme]}. Change it`}
-          >
-            <MonitorCog size={18} aria-hidden />{' '}
-            <chakra.span display={{ base: 'none', lg: 'inline' }}>{themeNames[theme]}</chakra.span>
-          </BarButton>
-          <BarButton
-            onClick={() => setHelp(true)}
-            aria-label="Keyboard shortcuts"
-            title="Keyboard shortcuts (?)"
-          >
-            <Keyboard size={18} aria-hidden />
-          </BarButton>
-          <BarButton
-            aria-label="Sign out"
-            title="Sign out"
-            onClick={() => {
-              void request('POST', '/api/staff/sign-out').finally(() => {
-                cache.clear();
-                void go('/sign-in');
-              });
-            }}
-          >
-            <LogOut size={18} aria-hidden />
-          </BarButton>
-        </Box>
-      </chakra.header>
+      <Bar me={me.data} find={() => setAbove('palette')} help={() => setAbove('help')} signOut={signOut} />
       {!online && (
         <Box role="status" bg="saffron.wash" color="saffron" px="4" py="2" fontWeight="600">
           {waiting
@@ -166,7 +81,16 @@ export function Shell() {
             : 'No network. What is on screen may be old; it catches up by itself.'}
         </Box>
       )}
-      {help && <Shortcuts close={() => setHelp(false)} />}
+      <Shortcuts open={above === 'help'} close={close} />
+      {above === 'palette' && (
+        <Suspense fallback={null}>
+          <Palette
+            me={me.data}
+            close={close}
+            acts={{ theme: nextTheme, help: () => setAbove('help'), 'sign-out': signOut }}
+          />
+        </Suspense>
+      )}
       <chakra.main id="work" flex="1" px={{ base: '3', md: '5' }} py="4" maxW="90rem" width="100%" mx="auto">
         <ErrorBoundary>
           <Suspense fallback={<Loading what="the page" />}>

@@ -1,38 +1,30 @@
-/** The sheet of keyboard shortcuts, on `?`. */
-import { Box, chakra } from '@chakra-ui/react';
-import { Button } from '../Button.js';
-import { Tile } from '../Tile.js';
+/** The sheet of keyboard shortcuts, on `?`: those of the page one is on come first. */
+import { Box, chakra, Kbd } from '@chakra-ui/react';
+import { useLocation } from 'react-router';
+import { Dialog } from '../Dialog.js';
+import { shortcutsAt } from './shortcut-list.js';
 
-const shortcuts: readonly (readonly [string, string])[] = [
-  ['?', 'This sheet'],
-  ['g then 1 … 5', 'Plan, Prepare, Run, Mark, Review of the lesson'],
-  ['← → ↑ ↓', 'From mark to mark (Mark)'],
-  ['n', 'Next mark to look at (Mark)'],
-  ['1 / 0', 'Give or take the point, then say why (Mark)'],
-  ['t', 'Show or hide what the jars hold (Run)'],
-];
-
-export function Shortcuts({ close }: { readonly close: () => void }) {
+export function Shortcuts({ open, close }: { readonly open: boolean; readonly close: () => void }) {
+  const { pathname } = useLocation();
   return (
-    <Box position="fixed" right="4" top="16" zIndex={5} role="dialog" aria-label="Keyboard shortcuts">
-      <Tile boxShadow="lift">
-        <chakra.h2 fontSize="lg" mb="2">
-          Keyboard
-        </chakra.h2>
-        <chakra.dl display="grid" gridTemplateColumns="auto 1fr" columnGap="4" rowGap="1.5">
-          {shortcuts.map(([keys, what]) => (
-            <Box key={keys} display="contents">
-              <chakra.dt fontFamily="mono" fontWeight="600">
-                {keys}
-              </chakra.dt>
-              <chakra.dd>{what}</chakra.dd>
-            </Box>
-          ))}
-        </chakra.dl>
-        <Button mt="3" onClick={close} autoFocus>
-          Close
-        </Button>
-      </Tile>
-    </Box>
+    <Dialog open={open} close={close} title="Keyboard">
+      {shortcutsAt(pathname).map(({ title, keys }) => (
+        <Box key={title} mb="3">
+          <chakra.h3 fontSize="sm" color="ink.soft" fontWeight="600" mb="1">
+            {title}
+          </chakra.h3>
+          <chakra.dl display="grid" gridTemplateColumns="9rem 1fr" columnGap="4" rowGap="1.5">
+            {keys.map(([pressed, what]) => (
+              <Box key={pressed} display="contents">
+                <chakra.dt>
+                  <Kbd>{pressed}</Kbd>
+                </chakra.dt>
+                <chakra.dd>{what}</chakra.dd>
+              </Box>
+            ))}
+          </chakra.dl>
+        </Box>
+      ))}
+    </Dialog>
   );
 }

@@ -1,6 +1,8 @@
-/** What only staff pages need: the cache of server data. Benches do without it. */
+/** What only staff pages need: the cache of server data, and the dress of their components. Benches do without. */
+import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Outlet } from 'react-router';
+import { staffSystem } from '../theme/staff-system.js';
 import { RequestProblem } from '../request/request.js';
 
 const client = new QueryClient({
@@ -16,8 +18,10 @@ const client = new QueryClient({
 
 export default function StaffRoot() {
   return (
-    <QueryClientProvider client={client}>
-      <Outlet />
-    </QueryClientProvider>
+    <ChakraProvider value={staffSystem}>
+      <QueryClientProvider client={client}>
+        <Outlet />
+      </QueryClientProvider>
+    </ChakraProvider>
   );
 }

@@ -24,3 +24,9 @@ export const useTheme = create<{ theme: Theme; choose: (theme: Theme) => void }>
     set({ theme });
   },
 }));
+
+/** From daylight to projector to prep room, and round again. */
+export function nextTheme(): void {
+  const { theme, choose } = useTheme.getState();
+  choose(themes[(themes.indexOf(theme) + 1) % themes.length]!);
+}

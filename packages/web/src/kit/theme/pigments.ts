@@ -23,3 +23,14 @@ export const darkPigments = {
   saffron: { value: '#f3ca6a', wash: '#453512', line: '#9a7728' },
   cinnabar: { value: '#ff9d94', wash: '#4f1c18', line: '#a8473f' },
 } as const;
+
+/** The bar at the top of a page, dark in every theme. */
+export const barPigments = {
+  DEFAULT: { value: '#16233a' },
+  ink: { value: '#eef3f7' },
+  soft: { value: '#c2cdd8' },
+  lift: { value: 'rgba(255,255,255,.12)' },
+  here: { value: '#fdfdfb' },
+  hereInk: { value: '#16233a' },
+  focus: { value: '#dcaeea' },
+} as const;

@@ -1,6 +1,7 @@
-/** Kivex's own design system for Chakra: our tokens; the components of the kit carry their own recipes. */
-import { createSystem, defaultBaseConfig } from '@chakra-ui/react';
-import { darkPigments, pigments } from './pigments.js';
+/** Kivex's own design system for Chakra: our tokens, and our recipes for its components. */
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import { barPigments, darkPigments, pigments } from './pigments.js';
+import { recipes, slotRecipes } from './recipes/shared-recipes.js';
 
 type Shades = Readonly<Record<string, string>>;
 const semantic = Object.fromEntries(
@@ -20,7 +21,8 @@ const semantic = Object.fromEntries(
   ]),
 );
 
-export const system = createSystem(defaultBaseConfig, {
+/** Tokens, conditions, and the recipes that every page uses. */
+export const config = defineConfig({
   preflight: true,
   conditions: {
     prep: ':is([data-theme=prep] &, [data-theme=prep]&)',
@@ -78,6 +80,14 @@ export const system = createSystem(defaultBaseConfig, {
         lift: { value: '0 3px 10px rgba(22,35,58,.22)' },
       },
     },
-    semanticTokens: { colors: semantic },
+    semanticTokens: { colors: { ...semantic, bar: barPigments } },
+    recipes,
+    slotRecipes,
+    keyframes: {
+      spin: { to: { transform: 'rotate(360deg)' } },
+      pulse: { '50%': { opacity: '0.45' } },
+    },
   },
 });
+
+export const system = createSystem(defaultBaseConfig, config);

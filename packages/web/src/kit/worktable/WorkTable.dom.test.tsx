@@ -1,0 +1,95 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import { fireEvent, screen, within } from '@testing-library/react';
+import { faults, show } from '../../testing/show.js';
+import type { WorkColumn } from './columns.js';
+import { WorkTable } from './WorkTable.js';
+
+interface Student {
+  readonly id: string;
+  readonly name: string;
+  readonly flame?: number;
+  readonly gas?: number;
+}
+const flames = { id: 'flame', head: 'Flame', says: 'Flame test. What colour?' };
+const columns: readonly WorkColumn<Student>[] = [
+  { id: 'name', head: 'Student', says: 'Student', value: (s) => s.name, show: (s) => s.name },
+  {
+    id: 'flame',
+    head: 'Jar 1',
+    says: 'Flame test, jar 1',
+    group: flames,
+    value: (s) => s.flame,
+    show: (s) => s.flame ?? '',
+  },
+  { id: 'gas', head: 'Jar 2', says: 'Flame test, jar 2', group: flames, show: (s) => s.gas ?? '' },
+];
+const class9: readonly Student[] = [
+  { id: '1', name: 'Clove Ling', flame: 1 },
+  { id: '2', name: 'Ash Tern', flame: 0, gas: 7 },
+  { id: '3', name: 'Birch Sole' },
+];
+const names = () =>
+  within(screen.getByRole('table'))
+    .getAllByRole('rowheader')
+    .map((h) => h.textContent);
+
+describe('a table that is worked in', () => {
+  test('its heads sort it, up and then down, and say so; who has no value stays last', async () => {
+    const order = jest.fn<(rows: readonly Student[]) => void>();
+    const { user } = show(
+      <WorkTable label="Marks" rows={class9} rowId={(s) => s.id} columns={columns} onOrder={order} />,
+    );
+    expect(names()).toEqual(['Clove Ling', 'Ash Tern', 'Birch Sole']);
+    const head = () => screen.getByRole('columnheader', { name: /Flame test, jar 1/ });
+    const press = () => user.click(within(head()).getByRole('button'));
+    await press();
+    const first = head().getAttribute('aria-sort');
+    const once = names();
+    await press();
+    expect([first, head().getAttribute('aria-sort')].sort()).toEqual(['ascending', 'descending']);
+    expect([once, names()]).toEqual(
+      expect.arrayContaining([
+        ['Ash Tern', 'Clove Ling', 'Birch Sole'],
+        ['Clove Ling', 'Ash Tern', 'Birch Sole'],
+      ]),
+    );
+    expect(order.mock.lastCall![0].map((s) => s.name)).toEqual(names());
+  });
+  test('a column without values is not sorted', () => {
+    show(<WorkTable label="Marks" rows={class9} rowId={(s) => s.id} columns={columns} />);
+    const head = screen.getByRole('columnheader', { name: /Flame test, jar 2/ });
+    expect(within(head).queryByRole('button')).toBeNull();
+  });
+  test('what is typed searches the whole row, and nothing found is said', async () => {
+    const { user } = show(
+      <WorkTable
+        label="Marks"
+        rows={class9}
+        rowId={(s) => s.id}
+        columns={columns}
+        find="Find a student"
+        nothing="No student is called that."
+      />,
+    );
+    await user.type(screen.getByRole('searchbox', { name: 'Find a student' }), 'tern');
+    expect(names()).toEqual(['Ash Tern']);
+    await user.type(screen.getByRole('searchbox'), 'x');
+    expect(screen.getByRole('status').textContent).toBe('No student is called that.');
+  });
+  test('columns of one group share a head that says its whole name; axe finds nothing', async () => {
+    show(<WorkTable label="Marks" rows={class9} rowId={(s) => s.id} columns={columns} />);
+    const group = screen.getByRole('columnheader', { name: /What colour/ });
+    expect(group.getAttribute('colspan')).toBe('2');
+    expect(await faults()).toEqual([]);
+  });
+  test('of thousands of rows only those in view are drawn, and all of them on paper', () => {
+    const many = Array.from({ length: 2000 }, (_, i) => ({ id: String(i), name: `Student ${i}` }));
+    show(<WorkTable label="Stock" rows={many} rowId={(s) => s.id} columns={columns} />);
+    expect(screen.queryAllByRole('rowheader').length).toBeLessThan(200);
+    expect(screen.getByRole('table').getAttribute('aria-rowcount')).toBe('2001');
+    fireEvent(window, new Event('beforeprint'));
+    expect(screen.getAllByRole('rowheader')).toHaveLength(2000);
+    fireEvent(window, new Event('afterprint'));
+    expect(screen.queryAllByRole('rowheader').length).toBeLessThan(200);
+  });
+});

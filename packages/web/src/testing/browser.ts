@@ -1,0 +1,27 @@
+/** For tests of components: what browsers have and the pretend one of the tests has not. Imported before anything is drawn. */
+
+class Watcher {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+const missing: Record<string, unknown> = {
+  ResizeObserver: Watcher,
+  IntersectionObserver: Watcher,
+  matchMedia: (media: string) => ({
+    media,
+    matches: false,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  }),
+  scrollTo: () => undefined,
+  CSS: { escape: (text: string) => text.replace(/[^\w-]/g, (c) => `\\${c}`), supports: () => false },
+};
+for (const [name, stand] of Object.entries(missing))
+  if (!(name in globalThis) || name === 'scrollTo')
+    Object.defineProperty(globalThis, name, { value: stand, writable: true, configurable: true });
+
+Element.prototype.scrollIntoView ??= () => undefined;
+Element.prototype.scrollTo ??= () => undefined;
+Element.prototype.hasPointerCapture ??= () => false;
+Element.prototype.releasePointerCapture ??= () => undefined;
