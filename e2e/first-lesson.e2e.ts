@@ -234,7 +234,7 @@ test.describe.serial('a first lesson, end to end', () => {
     const desk = page.getByLabel('Marking desk');
     await expect(desk.getByText(/follows from what was recorded|is what the sample holds/)).toBeVisible();
     await page.getByRole('button', { name: `Ash Tern, ${jars[1]}, named` }).click();
-    await desk.getByRole('button', { name: '1 of 1' }).click();
+    await desk.getByText('1 of 1').click();
     await desk.getByRole('button', { name: 'Save the mark' }).click();
     await expect(desk.getByRole('alert')).toContainText('Say why');
     await desk.getByLabel('Why').fill('Told me at the bench');

@@ -1,3 +1,4 @@
+import { dayWords } from './day-words.js';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
@@ -65,3 +66,9 @@ describe('marks as CSV', () => {
     ).toContain("'=1+1");
   });
 });
+
+test.each([
+  ['2026-12-20', '20 Dec 2026'],
+  ['2026-02-01T22:30:00.000Z', '1 Feb 2026'],
+  ['soon', 'soon'],
+])('the day %s is read as %s', (day, words) => expect(dayWords(day)).toBe(words));

@@ -1,4 +1,6 @@
 /** What the store holds, as planning sees it, and how it warns. */
+import { dayWords } from '../formats/day-words.js';
+
 export interface StoreBatch {
   readonly id: string;
   readonly code: string;
@@ -64,14 +66,14 @@ export function stockWarnings(items: readonly StoreItem[], today: string): Stock
             item: item.id,
             batch: batch.id,
             kind: 'expired',
-            text: `${item.name}, batch ${batch.code}: expired on ${batch.expires}. Take it out to the right waste.`,
+            text: `${item.name}, batch ${batch.code}: expired on ${dayWords(batch.expires!)}. Take it out to the right waste.`,
           });
         else if (batch.expires !== null && asDay(batch.expires) - asDay(today) <= soonDays * day)
           found.push({
             item: item.id,
             batch: batch.id,
             kind: 'expires-soon',
-            text: `${item.name}, batch ${batch.code}: expires on ${batch.expires}. Use it first.`,
+            text: `${item.name}, batch ${batch.code}: expires on ${dayWords(batch.expires)}. Use it first.`,
           });
       }
       const left = amountOf(item, today);

@@ -1,4 +1,5 @@
 /** Labels on A4: two across, seven down (99.1 × 38.1 mm), as label sheets are sold. */
+import { dayWords } from '@kivex/core/formats/day-words';
 import { pictogramSvg, type Label } from '@kivex/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { ink, rich, softInk } from './pdf.js';
@@ -21,7 +22,7 @@ function labelBox(label: Label, origin: string): Content {
   const pictograms = label.pictograms.slice(0, 4);
   const dates = [
     label.secret ? '' : `made ${label.made}`,
-    label.expires && !label.secret ? `use by ${label.expires}` : '',
+    label.expires && !label.secret ? `use by ${dayWords(label.expires)}` : '',
     label.batch ? `batch ${label.batch}` : '',
   ].filter(Boolean);
   return {

@@ -8,7 +8,7 @@ import { Tile } from '../kit/Tile.js';
 import { shownResults } from '../kit/well/results.js';
 import { Well } from '../kit/well/Well.js';
 import type { Waiting } from './device-store.js';
-import { shortTestName } from './TestChoice.js';
+import { shortTestName } from '../kit/look-names.js';
 
 interface EntriesProps {
   readonly record: GroupRecord;

@@ -7,7 +7,7 @@ import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
-import { shortTestName } from './TestChoice.js';
+import { shortTestName } from '../kit/look-names.js';
 
 interface HandInProps {
   readonly bench: Bench;

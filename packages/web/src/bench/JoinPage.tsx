@@ -6,6 +6,7 @@ import { Link, Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { Notice } from '../kit/Notice.js';
 import { request, type RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
@@ -87,7 +88,7 @@ export default function JoinPage() {
       )}
       <Tile width="100%" maxW="26rem">
         {!names ? (
-          <chakra.form onSubmit={findLesson} display="flex" flexDirection="column" gap="4" noValidate>
+          <Form onSubmit={findLesson} display="flex" flexDirection="column" gap="4">
             <chakra.h2 fontSize="xl">Join your lesson</chakra.h2>
             <Field label="Lesson code" help="Six digits; your teacher shows them." error={at('code')}>
               <Input
@@ -107,9 +108,9 @@ export default function JoinPage() {
             <Button type="submit" variant="go" size="bench" disabled={busy}>
               Next
             </Button>
-          </chakra.form>
+          </Form>
         ) : (
-          <chakra.form onSubmit={join} display="flex" flexDirection="column" gap="4" noValidate>
+          <Form onSubmit={join} display="flex" flexDirection="column" gap="4">
             <Box>
               <chakra.h2 fontSize="xl">{names.title}</chakra.h2>
               {!names.open && (
@@ -169,7 +170,7 @@ export default function JoinPage() {
                 Join
               </Button>
             </Box>
-          </chakra.form>
+          </Form>
         )}
       </Tile>
       <Link to="/sign-in" style={{ padding: '12px' }}>

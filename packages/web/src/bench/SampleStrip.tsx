@@ -4,7 +4,7 @@ import type { BenchSample } from '@kivex/contract';
 import { decisive, standing, type GroupRecord } from '@kivex/core';
 import { OnOff } from '../kit/OnOff.js';
 import { shownResults } from '../kit/well/results.js';
-import { shortTestName } from './TestChoice.js';
+import { shortTestName } from '../kit/look-names.js';
 import { Well } from '../kit/well/Well.js';
 
 interface SampleStripProps {

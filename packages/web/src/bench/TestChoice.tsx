@@ -1,11 +1,8 @@
 /** The tests of the lesson side by side, where there are several: one is chosen, the pad and the method follow. */
 import { Box } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
-import { testOf } from '@kivex/core';
+import { shortTestName } from '../kit/look-names.js';
 import { OnOff } from '../kit/OnOff.js';
-
-/** What stands before the comma or the colon is name enough on a button. */
-export const shortTestName = (id: string): string => testOf(id).name.split(/[:,]/)[0]!;
 
 export function TestChoice({
   bench,

@@ -1,6 +1,7 @@
 /** A substance by its name and its formula, as a line of a list. */
 import { saltFormula, speciesName, isIonId } from '@kivex/core';
 import { Formula } from './Formula.js';
+import { formulaPieces } from './formula-pieces.js';
 
 /** `copper(II) Cu²⁺` */
 export function SpeciesLine({ id }: { readonly id: string }) {
@@ -11,11 +12,11 @@ export function SpeciesLine({ id }: { readonly id: string }) {
   );
 }
 
-/** An uncharged formula with its indices set: CuSO₄. */
+/** A formula as typed, with its indices set and the dot of a hydrate raised: Al₂(SO₄)₃·16H₂O. */
 export function FormulaText({ formula }: { readonly formula: string }) {
   return (
-    <span style={{ whiteSpace: 'nowrap', fontFamily: 'var(--chakra-fonts-mono)' }}>
-      {formula.split(/(\d+)/).map((part, i) => (/^\d/.test(part) ? <sub key={i}>{part}</sub> : part))}
+    <span style={{ fontFamily: 'var(--chakra-fonts-mono)' }}>
+      {formulaPieces(formula).map(({ text, index }, i) => (index ? <sub key={i}>{text}</sub> : text))}
     </span>
   );
 }

@@ -13,9 +13,12 @@ const lines = { tell: 'slate.300', look: 'saffron.line', stop: 'cinnabar', go: '
 
 export function Follows({
   consequences,
+  first,
   children,
 }: {
   readonly consequences: readonly Consequence[];
+  /** What comes before all else: that something was not saved. */
+  readonly first?: ReactNode;
   readonly children?: ReactNode;
 }) {
   return (
@@ -29,6 +32,7 @@ export function Follows({
       alignSelf="start"
     >
       <chakra.h2 fontSize="lg">What follows</chakra.h2>
+      {first}
       {consequences.map(({ key, tone, text, action }) => (
         <Box key={key} borderLeft="5px solid" borderColor={lines[tone]} pl="3">
           <div>{text}</div>

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
@@ -127,7 +128,7 @@ export default function NewLessonPage() {
   });
   const withoutPin = students?.filter((s) => !s.hasPin).length ?? 0;
   return (
-    <chakra.form
+    <Form
       onSubmit={(e) => void make(e)}
       noValidate
       display="grid"
@@ -225,6 +226,6 @@ export default function NewLessonPage() {
           </>
         )}
       </Tile>
-    </chakra.form>
+    </Form>
   );
 }

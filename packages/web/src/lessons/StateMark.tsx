@@ -1,32 +1,20 @@
 /** The state of a lesson in a word and a shape. */
-import { chakra } from '@chakra-ui/react';
 import type { LessonState } from '@kivex/contract';
 import { CalendarClock, CircleCheckBig, Flame, PenLine } from 'lucide-react';
+import { Mark } from '../kit/Mark.js';
 
 const states = {
-  planned: { word: 'planned', icon: CalendarClock, color: 'ink.soft', bg: 'slate.50' },
-  running: { word: 'running', icon: Flame, color: 'permanganate', bg: 'permanganate.wash' },
-  marking: { word: 'to be marked', icon: PenLine, color: 'saffron', bg: 'saffron.wash' },
-  released: { word: 'marks released', icon: CircleCheckBig, color: 'verdigris', bg: 'verdigris.wash' },
+  planned: { word: 'planned', icon: CalendarClock, tone: 'tell' },
+  running: { word: 'running', icon: Flame, tone: 'chosen' },
+  marking: { word: 'to be marked', icon: PenLine, tone: 'look' },
+  released: { word: 'marks released', icon: CircleCheckBig, tone: 'go' },
 } as const satisfies Record<LessonState, object>;
 
 export function StateMark({ state }: { readonly state: LessonState }) {
-  const { word, icon: Icon, color, bg } = states[state];
+  const { word, icon: Icon, tone } = states[state];
   return (
-    <chakra.span
-      display="inline-flex"
-      alignItems="center"
-      gap="1.5"
-      px="2.5"
-      py="0.5"
-      borderRadius="round"
-      bg={bg}
-      color={color}
-      fontWeight="600"
-      fontSize="sm"
-      whiteSpace="nowrap"
-    >
+    <Mark tone={tone}>
       <Icon size={16} aria-hidden /> {word}
-    </chakra.span>
+    </Mark>
   );
 }

@@ -2,16 +2,19 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
 import { attributeOf, expectationOf, readGroup, testOf } from '@kivex/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { Controller } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { EntryWells, EntryWords } from '../bench/Entries.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { OneOf } from '../kit/Choices.js';
 import { Textarea } from '../kit/Input.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { request } from '../kit/request/request.js';
+import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -28,23 +31,23 @@ interface MarkDeskProps {
 
 export function MarkDesk({ lesson, row, cell, events, draft, close, next }: MarkDeskProps) {
   const cache = useQueryClient();
-  const [points, setPoints] = useState(cell.points);
-  const [reason, setReason] = useState('');
   const why = useRef<HTMLTextAreaElement>(null);
-  useEffect(() => {
-    if (!draft) return;
-    setPoints(draft.points);
-    why.current?.focus();
-  }, [draft]);
-  const save = useMutation({
-    mutationFn: () =>
-      request<MarkCell>('POST', `/api/lessons/${lesson.id}/marks/${cell.id}/changes`, { points, reason }),
-    onSuccess: async () => {
-      setReason('');
+  const form = useSentForm({
+    defaults: { points: cell.points, reason: '' },
+    fields: ['points', 'reason'],
+    send: async (change) => {
+      await request<MarkCell>('POST', `/api/lessons/${lesson.id}/marks/${cell.id}/changes`, change);
       await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
       next();
     },
   });
+  const { setValue, register, submit } = form;
+  useEffect(() => {
+    if (!draft) return;
+    setValue('points', draft.points);
+    why.current?.focus();
+  }, [draft, setValue]);
+  const reason = register('reason');
   const sample = lesson.samples.find((s) => s.id === cell.sample)!;
   const group = lesson.groupList.find((g) => g.students.some((s) => s.id === row.student.id));
   const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
@@ -54,13 +57,8 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
   const planned =
     lesson.practical.tests.find((t) => t.test === cell.key.split(':')[2]) ?? lesson.practical.tests[0]!;
   const test = testOf(planned.test);
-  const form = lesson.practical.samples.find((s) => s.key === sample.key)?.form;
-  const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form });
-  const at = (field: string) =>
-    save.error instanceof RequestProblem
-      ? save.error.fields.find((f) => f.field === field)?.detail
-      : undefined;
-
+  const state = lesson.practical.samples.find((s) => s.key === sample.key)?.form;
+  const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: state });
   return (
     <Tile
       p="4"
@@ -131,53 +129,52 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           {change.by} set {change.points} on {dayAndTime(change.at)}: {change.reason}
         </Box>
       ))}
-      <chakra.form
-        display="flex"
-        flexDirection="column"
-        gap="2"
-        noValidate
-        onSubmit={(e) => {
-          e.preventDefault();
-          save.mutate();
-        }}
-      >
-        <OneOf
-          label="Points"
-          choices={Array.from({ length: cell.max + 1 }, (_, n) => ({
-            id: String(n),
-            label: `${n} of ${cell.max}`,
-          }))}
-          chosen={String(points)}
-          choose={(n) => setPoints(Number(n))}
+      <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
+        <Controller
+          name="points"
+          control={form.control}
+          render={({ field }) => (
+            <OneOf
+              label="Points"
+              choices={Array.from({ length: cell.max + 1 }, (_, n) => ({
+                id: String(n),
+                label: `${n} of ${cell.max}`,
+              }))}
+              chosen={String(field.value)}
+              choose={(n) => field.onChange(Number(n))}
+            />
+          )}
         />
         <Field
           label="Why"
           help="Kept with the mark, with your name and the time."
-          error={at('reason') ?? at('points')}
+          error={form.at('reason') ?? form.at('points')}
         >
           <Textarea
-            ref={why}
             rows={2}
-            value={reason}
-            onChange={(e) => setReason(e.target.value)}
+            {...reason}
+            ref={(box: HTMLTextAreaElement | null) => {
+              reason.ref(box);
+              why.current = box;
+            }}
             onKeyDown={(e) => {
               if (e.key === 'Enter' && !e.shiftKey) {
                 e.preventDefault();
-                save.mutate();
+                submit();
               }
             }}
           />
         </Field>
-        {save.error && !at('reason') && !at('points') && <Notice tone="stop">{save.error.message}</Notice>}
+        {form.problem && <Notice tone="stop">{form.problem}</Notice>}
         <Box display="flex" gap="2" flexWrap="wrap">
-          <Button type="submit" variant="go" disabled={save.isPending}>
+          <Button type="submit" variant="go" loading={form.busy}>
             Save the mark
           </Button>
           <Button type="button" onClick={next}>
             Next (n)
           </Button>
         </Box>
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

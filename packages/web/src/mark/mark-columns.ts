@@ -3,7 +3,7 @@
  * place on the student's own bench; how the jars were named stands last.
  */
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
-import { attributeOf, testOf } from '@kivex/core';
+import { looksOf } from '../kit/look-names.js';
 
 /** What a column is about: a labelled sample, or a jar by its place, or the liquid kept of either. */
 export type ColumnSample =
@@ -17,20 +17,13 @@ export interface Column {
   readonly of: (row: MarkRow) => MarkCell | undefined;
 }
 
-const words = (id: string): string => id.replace(/([A-Z])/g, ' $1').toLowerCase();
-
 /** What is looked at in the practical, in its order; `suffix` follows the sample in the key of a mark. */
 function looks({ practical }: Pick<Lesson, 'practical'>) {
-  return practical.tests.flatMap(({ test: id, attributes }, at) => {
-    const test = testOf(id);
-    const several = attributes.filter((a) => attributeOf(test, a).reads !== 'glass-colour');
-    return several.map((attribute, i) => ({
-      suffix: at === 0 && i === 0 ? '' : `:${id}:${attribute}`,
-      group: {
-        id: `${id} ${attribute}`,
-        head: `${test.name.split(/[:,]/)[0]}${several.length > 1 ? `: ${words(attribute)}` : ''}`,
-        says: `${test.name}. ${attributeOf(test, attribute).question}`,
-      },
+  return practical.tests.flatMap((planned, at) => {
+    const own = looksOf({ tests: [planned] }).filter((look) => !look.throughGlass);
+    return own.map(({ test, attribute, short, what, says }, i) => ({
+      suffix: at === 0 && i === 0 ? '' : `:${test}:${attribute}`,
+      group: { id: `${test} ${attribute}`, head: own.length > 1 ? `${short}: ${what}` : short, says },
     }));
   });
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
@@ -40,7 +41,7 @@ export function AddStaff() {
   });
   return (
     <Tile>
-      <chakra.form onSubmit={(e) => void add(e)} display="flex" flexDirection="column" gap="3" noValidate>
+      <Form onSubmit={(e) => void add(e)} display="flex" flexDirection="column" gap="3" noValidate>
         <chakra.h2 fontSize="lg">Add somebody</chakra.h2>
         <Field label="Name" error={errors.name?.message}>
           <Input {...register('name')} />
@@ -64,7 +65,7 @@ export function AddStaff() {
         <Button type="submit" variant="go" disabled={isSubmitting}>
           Add
         </Button>
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

@@ -2,7 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassRoster, PinCard } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { FileDown, KeyRound, LockOpen, Printer, UserMinus } from 'lucide-react';
+import { FileDown, KeyRound, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -11,6 +11,7 @@ import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { request } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 import { PinCards } from './PinCards.js';
+import { RosterTable } from './RosterTable.js';
 import { RosterImport } from './RosterImport.js';
 
 export default function ClassPage() {
@@ -61,7 +62,7 @@ export default function ClassPage() {
             <Link to="/classes">Classes</Link> / {name}
           </chakra.h1>
           {students.length > 0 && (
-            <Box display="flex" gap="2">
+            <Box display="flex" gap="2" flexWrap="wrap">
               {without.length > 0 && without.length < students.length && (
                 <Button variant="go" onClick={() => void makePins(without.map((s) => s.id))}>
                   <KeyRound size={18} aria-hidden /> PINs for the {without.length} without
@@ -102,64 +103,12 @@ export default function ClassPage() {
         {!students.length ? (
           <Empty title="Nobody here yet">Paste the list of names beside this, or choose a sheet.</Empty>
         ) : (
-          <chakra.ul columns={{ base: 1, md: 2 }} columnGap="6">
-            {students.map((student) => (
-              <chakra.li
-                key={student.id}
-                display="flex"
-                alignItems="center"
-                gap="2"
-                py="1.5"
-                borderBottom="1px solid"
-                borderColor="slate.200"
-                breakInside="avoid"
-              >
-                <Box flex="1">
-                  {student.name}
-                  {!student.hasPin && (
-                    <chakra.span color="saffron" fontSize="sm">
-                      {' '}
-                      no PIN yet
-                    </chakra.span>
-                  )}
-                  {student.shutOut && (
-                    <chakra.span color="saffron" fontSize="sm">
-                      {' '}
-                      too many wrong PINs
-                    </chakra.span>
-                  )}
-                </Box>
-                {student.shutOut && (
-                  <Button
-                    size="small"
-                    aria-label={`Let ${student.name} try again`}
-                    title="Forgets the wrong tries"
-                    onClick={() => void unlock(student.id)}
-                  >
-                    <LockOpen size={14} aria-hidden /> Unlock
-                  </Button>
-                )}
-                <Button
-                  size="small"
-                  variant="quiet"
-                  aria-label={`New PIN for ${student.name}`}
-                  title="New PIN"
-                  onClick={() => void makePins([student.id])}
-                >
-                  <KeyRound size={16} aria-hidden />
-                </Button>
-                <Button
-                  size="small"
-                  variant="quiet"
-                  aria-label={`Take ${student.name} out of the class`}
-                  title="Take out of the class"
-                  onClick={() => void takeOut(student)}
-                >
-                  <UserMinus size={16} aria-hidden />
-                </Button>
-              </chakra.li>
-            ))}
-          </chakra.ul>
+          <RosterTable
+            students={students}
+            unlock={(student) => void unlock(student)}
+            newPin={(student) => void makePins([student])}
+            takeOut={(student) => void takeOut(student)}
+          />
         )}
       </Tile>
       <RosterImport classId={id} />

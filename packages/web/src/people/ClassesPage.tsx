@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -68,7 +69,7 @@ export default function ClassesPage() {
         )}
       </Tile>
       <Tile>
-        <chakra.form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="3" noValidate>
+        <Form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="3" noValidate>
           <chakra.h2 fontSize="lg">New class</chakra.h2>
           <Field label="Name of the class" help="Such as 10 Beacon." error={errors.name?.message}>
             <Input {...register('name')} />
@@ -77,7 +78,7 @@ export default function ClassesPage() {
           <Button type="submit" variant="go" disabled={isSubmitting}>
             Make the class
           </Button>
-        </chakra.form>
+        </Form>
       </Tile>
     </Box>
   );

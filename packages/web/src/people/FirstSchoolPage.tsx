@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
@@ -38,7 +39,7 @@ export default function FirstSchoolPage() {
   return (
     <Box minH="100vh" display="flex" justifyContent="center" alignItems="center" p="4">
       <Tile width="100%" maxW="32rem">
-        <chakra.form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="4" noValidate>
+        <Form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="4" noValidate>
           <chakra.h1 fontSize="xl">Set up your school</chakra.h1>
           <chakra.p color="ink.soft">
             There is no school here yet. You become its head of department and can add teachers and
@@ -71,7 +72,7 @@ export default function FirstSchoolPage() {
           <Button type="submit" variant="go" disabled={isSubmitting}>
             Make the school
           </Button>
-        </chakra.form>
+        </Form>
       </Tile>
     </Box>
   );

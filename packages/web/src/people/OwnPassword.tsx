@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
@@ -35,7 +36,7 @@ export function OwnPassword() {
   });
   return (
     <Tile>
-      <chakra.form onSubmit={(e) => void change(e)} display="flex" flexDirection="column" gap="3" noValidate>
+      <Form onSubmit={(e) => void change(e)} display="flex" flexDirection="column" gap="3" noValidate>
         <chakra.h2 fontSize="lg">Change your password</chakra.h2>
         <Field label="Password now" error={errors.current?.message}>
           <Input type="password" autoComplete="current-password" {...register('current')} />
@@ -47,7 +48,7 @@ export function OwnPassword() {
         <Button type="submit" disabled={isSubmitting}>
           Change it
         </Button>
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

@@ -8,6 +8,7 @@ import { Controller, useForm } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { CodeInput } from '../kit/CodeInput.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
@@ -54,7 +55,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
   });
   return (
     <Tile>
-      <chakra.form onSubmit={(e) => void send(e)} display="flex" flexDirection="column" gap="3" noValidate>
+      <Form onSubmit={(e) => void send(e)} display="flex" flexDirection="column" gap="3" noValidate>
         <chakra.h2 fontSize="lg">Second factor</chakra.h2>
         <chakra.p color="ink.soft">
           {on
@@ -95,7 +96,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
         <Button type="submit" disabled={isSubmitting}>
           {on ? 'Switch it off' : setUp ? 'Confirm' : 'Set it up'}
         </Button>
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { CodeInput } from '../kit/CodeInput.js';
 import { Field } from '../kit/Field.js';
@@ -55,13 +56,7 @@ export default function SignInPage() {
       gap="4"
     >
       <Tile width="100%" maxW="26rem">
-        <chakra.form
-          onSubmit={(e) => void signIn(e)}
-          display="flex"
-          flexDirection="column"
-          gap="4"
-          noValidate
-        >
+        <Form onSubmit={(e) => void signIn(e)} display="flex" flexDirection="column" gap="4" noValidate>
           <Box display="flex" alignItems="center" gap="3">
             <img src="/kivex.svg" width={40} height={40} alt="" />
             <chakra.h1 fontSize="xl">Staff sign in</chakra.h1>
@@ -93,7 +88,7 @@ export default function SignInPage() {
           <Button type="submit" variant="go" disabled={formState.isSubmitting}>
             Sign in
           </Button>
-        </chakra.form>
+        </Form>
       </Tile>
       <Link to="/">Students: join a lesson</Link>
     </Box>

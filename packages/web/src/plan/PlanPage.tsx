@@ -13,13 +13,16 @@ import { Play, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
+import { Confirm } from '../kit/Confirm.js';
 import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { request } from '../kit/request/request.js';
+import { useSentForm } from '../kit/request/use-sent-form.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
@@ -35,6 +38,7 @@ import { RotaPanel } from './RotaPanel.js';
 import { TellingApart } from './TellingApart.js';
 
 export default function PlanPage() {
+  const [removing, setRemoving] = useState(false);
   const lesson = useThisLesson();
   const me = useMe();
   const go = useNavigate();
@@ -107,17 +111,19 @@ export default function PlanPage() {
         <Follows consequences={consequences}>
           {failed && <Notice tone="stop">{failed.message}</Notice>}
           {lesson.state === 'planned' && teaching && (
-            <Button
-              variant="stop"
-              size="small"
-              alignSelf="start"
-              onClick={() => {
-                if (confirm('Remove this lesson? It cannot be brought back.')) remove.mutate();
-              }}
-            >
+            <Button variant="stop" size="small" alignSelf="start" onClick={() => setRemoving(true)}>
               <Trash2 size={16} aria-hidden /> Remove the lesson
             </Button>
           )}
+          <Confirm
+            open={removing}
+            close={() => setRemoving(false)}
+            title="Remove this lesson?"
+            does="Remove the lesson"
+            then={() => remove.mutate()}
+          >
+            It cannot be brought back. The practical and the class stay.
+          </Confirm>
         </Follows>
       }
     >
@@ -262,51 +268,42 @@ function LessonRehearsal() {
 function TimeAndRoom() {
   const lesson = useThisLesson();
   const cache = useQueryClient();
-  const [startsAt, setStartsAt] = useState(() => forInput(new Date(lesson.startsAt)));
-  const [room, setRoom] = useState(lesson.room);
-  const save = useMutation({
-    mutationFn: () => {
+  const form = useSentForm({
+    defaults: { startsAt: forInput(new Date(lesson.startsAt)), room: lesson.room },
+    fields: ['startsAt', 'room'],
+    send: async ({ startsAt, room }) => {
       const when = new Date(startsAt);
-      return request('PATCH', `/api/lessons/${lesson.id}`, {
+      await request('PATCH', `/api/lessons/${lesson.id}`, {
         startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
         room,
       });
+      await cache.invalidateQueries({ queryKey: ['lesson', lesson.id] });
     },
-    onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
-  const at = (field: string) =>
-    save.error instanceof RequestProblem
-      ? save.error.fields.find((f) => f.field === field)?.detail
-      : undefined;
-  const changed = startsAt !== forInput(new Date(lesson.startsAt)) || room !== lesson.room;
   return (
     <Tile>
-      <chakra.form
+      <Form
         display="grid"
         gridTemplateColumns={{ base: '1fr', md: '1fr 1fr auto' }}
         gap="3"
         alignItems="end"
-        noValidate
-        onSubmit={(e) => {
-          e.preventDefault();
-          save.mutate();
-        }}
+        onSubmit={form.submit}
       >
-        <Field label="Date and time" error={at('startsAt')}>
-          <Input type="datetime-local" value={startsAt} onChange={(e) => setStartsAt(e.target.value)} />
+        <Field label="Date and time" error={form.at('startsAt')}>
+          <Input type="datetime-local" {...form.register('startsAt')} />
         </Field>
-        <Field label="Room" error={at('room')}>
-          <Input value={room} onChange={(e) => setRoom(e.target.value)} />
+        <Field label="Room" error={form.at('room')}>
+          <Input {...form.register('room')} />
         </Field>
-        <Button type="submit" disabled={!changed || save.isPending}>
-          {changed ? 'Save' : 'Saved'}
+        <Button type="submit" disabled={!form.changed} loading={form.busy}>
+          {form.changed ? 'Save' : 'Saved'}
         </Button>
-        {save.error && !at('startsAt') && !at('room') && (
+        {form.problem && (
           <Box gridColumn="1 / -1">
-            <Notice tone="stop">{save.error.message}</Notice>
+            <Notice tone="stop">{form.problem}</Notice>
           </Box>
         )}
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

@@ -14,7 +14,6 @@ import {
 import {
   ownBench,
   stationWords,
-  testOf,
   type RotaClash,
   type RotaPin,
   type RotaProblem,
@@ -22,11 +21,9 @@ import {
 } from '@kivex/core';
 import { Pin } from 'lucide-react';
 import { Button } from '../kit/Button.js';
+import { shortTestName } from '../kit/look-names.js';
 import { dragWords } from '../kit/drag-words.js';
 import { useLayoutEffect, useRef, useState } from 'react';
-
-/** Short names for blocks: what stands before the comma or colon. */
-export const shortName = (id: string): string => testOf(id).name.split(/[:,]/)[0]!;
 
 interface RotaBoardProps {
   readonly problem: RotaProblem;
@@ -80,7 +77,7 @@ function Block({
     disabled: !movable,
   });
   const whole = (slot.end - slot.start) * px;
-  const says = `${shortName(slot.task)}, minute ${slot.start} to ${slot.end}, ${place}${pinned ? ', set by hand' : ''}${clashing ? ', clashes' : ''}`;
+  const says = `${shortTestName(slot.task)}, minute ${slot.start} to ${slot.end}, ${place}${pinned ? ', set by hand' : ''}${clashing ? ', clashes' : ''}`;
   return (
     <Button
       minH="0"
@@ -125,7 +122,7 @@ function Block({
         display="-webkit-box"
         css={{ WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflowWrap: 'normal', hyphens: 'auto' }}
       >
-        {shortName(slot.task)}
+        {shortTestName(slot.task)}
       </chakra.span>
       {attended * px < whole - 2 && (
         <chakra.span
@@ -242,7 +239,7 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
       <DndContext
         sensors={sensors}
         accessibility={dragWords(
-          (id) => `${shortName(id.split(' ')[1]!)} of ${groupName(Number(id.split(' ')[0]))}`,
+          (id) => `${shortTestName(id.split(' ')[1]!)} of ${groupName(Number(id.split(' ')[0]))}`,
           () => 'its line',
         )}
         onDragEnd={({ active, delta }) => {

@@ -17,7 +17,8 @@ import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Tile } from '../kit/Tile.js';
-import { RotaBoard, shortName } from './RotaBoard.js';
+import { shortTestName } from '../kit/look-names.js';
+import { RotaBoard } from './RotaBoard.js';
 import { useRota } from './use-rota.js';
 
 interface RotaPanelProps {
@@ -88,7 +89,7 @@ export function RotaPanel({
     rota.result && !rota.result.feasible && !rota.result.schedule.length
       ? []
       : schedule
-        ? rotaClashes(problem, schedule, shortName)
+        ? rotaClashes(problem, schedule, shortTestName)
         : [];
   const used = roomStations.filter((s) => problem.tasks.some((t) => t.station === s));
   const bound = rota.result?.lowerBound ?? rota.found?.bound;
@@ -181,13 +182,13 @@ function spoken(text: string): string {
     stationWords[id]
       ? whole.replace(id, `the ${stationWords[id]}`)
       : knownTest(id)
-        ? whole.replace(id, `“${shortName(id)}”`)
+        ? whole.replace(id, `“${shortTestName(id)}”`)
         : whole,
   );
 }
 const knownTest = (id: string): boolean => {
   try {
-    shortName(id);
+    shortTestName(id);
     return true;
   } catch {
     return false;

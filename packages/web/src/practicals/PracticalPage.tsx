@@ -1,5 +1,4 @@
 /** One practical: made up, looked over, fitted into a lesson and rehearsed; saved as versions. */
-import { Box, chakra } from '@chakra-ui/react';
 import {
   adviceFor,
   discriminationOf,
@@ -11,17 +10,18 @@ import {
   type RotaPin,
   type StationPlaces,
 } from '@kivex/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { CalendarPlus, Download, Save, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { CalendarPlus, Download } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { DraftBar } from '../drafts/DraftBar.js';
+import { SaveProblem } from '../drafts/SaveProblem.js';
+import { useDocument } from '../drafts/use-document.js';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
-import { dayAndTime } from '../kit/moments.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { request } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -32,12 +32,13 @@ import { RotaPanel } from '../plan/RotaPanel.js';
 import { TellingApart } from '../plan/TellingApart.js';
 import { useRooms } from '../rooms/room-queries.js';
 import { AboutSection } from './AboutSection.js';
-import { isChanged, useDraft } from './draft-store.js';
+import { usePracticalDrafts } from './practical-drafts.js';
 import { addPractical, usePractical, useSyllabus, ships } from './practical-queries.js';
 import { freeKey } from './read-sample.js';
 import { labelIn } from './sample-label.js';
 import { SamplesSection } from './SamplesSection.js';
 import { plannedFrom, TestsSection } from './TestsSection.js';
+import { Versions } from './Versions.js';
 
 /** Groups the practical is tried with, until a lesson says how many there are. */
 const usualGroups = 10;
@@ -45,9 +46,16 @@ const usualGroups = 10;
 export default function PracticalPage() {
   const { id = '' } = useParams();
   const whole = usePractical(id);
-  const { draft, from, open, change, undo, past, saved, wasSaved, discard, id: opened } = useDraft();
-  const cache = useQueryClient();
-  const go = useNavigate();
+  const document = useDocument<Practical>({
+    id,
+    kind: 'practical',
+    plural: 'practicals',
+    whole,
+    drafts: usePracticalDrafts,
+    add: addPractical,
+    asCopy: (mine) => ({ ...mine, title: `${mine.title} (copy)`.slice(0, 120) }),
+  });
+  const { draft, change } = document;
   const me = useMe();
   const rooms = useRooms();
   const [groups, setGroups] = useState(usualGroups);
@@ -57,9 +65,6 @@ export default function PracticalPage() {
     'hot-water-bath': 4,
   });
   const [pins, setPins] = useState<readonly RotaPin[]>([]);
-  useEffect(() => {
-    if (whole.data) open(id, whole.data.document, whole.data.head.version);
-  }, [id, whole.data, open]);
   const own = useSyllabus(
     draft?.syllabus ?? '',
     Boolean(draft) && !ships(draft!.syllabus) && !draft!.ownSyllabus,
@@ -72,35 +77,12 @@ export default function PracticalPage() {
     [draft, own.data],
   );
 
-  const save = useMutation({
-    mutationFn: (document: Practical) =>
-      request<{ head: { version: number }; document: Practical }>('PUT', `/api/practicals/${id}`, {
-        document,
-        from,
-      }),
-    onSuccess: async ({ head, document }) => {
-      wasSaved(document, head.version);
-      await Promise.all([
-        cache.invalidateQueries({ queryKey: ['practical', id] }),
-        cache.invalidateQueries({ queryKey: ['practicals'] }),
-      ]);
-    },
-  });
-  const saveCopy = useMutation({
-    mutationFn: (document: Practical) =>
-      addPractical({ ...document, title: `${document.title} (copy)`.slice(0, 120) }),
-    onSuccess: async (copyId) => {
-      discard();
-      await cache.invalidateQueries({ queryKey: ['practicals'] });
-      await go(`/practicals/${copyId}`);
-    },
-  });
   const advice = useMemo(() => (practical ? adviceFor(practical) : []), [practical]);
 
   if (whole.error) return <Failed error={whole.error} again={() => void whole.refetch()} />;
-  if (!practical || opened !== id || !whole.data) return <Loading what="the practical" />;
+  if (!practical || !whole.data) return <Loading what="the practical" />;
   const teaching = me.data?.role !== 'technician';
-  const changed = isChanged({ draft, saved });
+  const { changed } = document;
   const { head, versions } = whole.data;
 
   const mend = (what: NonNullable<PlanAdvice['mend']>) => {
@@ -137,47 +119,6 @@ export default function PracticalPage() {
     variant: 'Use the other method',
   } as const;
   const consequences: Consequence[] = [
-    ...(save.error
-      ? [
-          {
-            key: 'not-saved',
-            tone: 'stop' as const,
-            text: (
-              <>
-                {save.error.message}
-                {save.error instanceof RequestProblem && save.error.fields.length > 1 && (
-                  <chakra.ul pl="4" listStyleType="disc" fontSize="sm">
-                    {save.error.fields.slice(1, 6).map((f) => (
-                      <li key={f.field + f.detail}>
-                        {f.field}: {f.detail}
-                      </li>
-                    ))}
-                  </chakra.ul>
-                )}
-              </>
-            ),
-            action: save.error instanceof RequestProblem && save.error.status === 409 && (
-              <Box display="flex" gap="2" flexWrap="wrap">
-                <Button size="small" onClick={() => saveCopy.mutate(practical)}>
-                  Save mine as a copy
-                </Button>
-                <Button
-                  size="small"
-                  onClick={() => {
-                    discard();
-                    void whole
-                      .refetch()
-                      .then(({ data }) => data && wasSaved(data.document, data.head.version));
-                    save.reset();
-                  }}
-                >
-                  Load theirs
-                </Button>
-              </Box>
-            ),
-          },
-        ]
-      : []),
     ...advice.map((a): Consequence => ({
       key: a.key,
       tone: a.tone,
@@ -237,34 +178,27 @@ export default function PracticalPage() {
 
   return (
     <>
-      <Box data-noprint display="flex" gap="2" alignItems="center" flexWrap="wrap" mb="3">
-        <Box minW="0" flex="1">
-          <chakra.h1 fontSize="xl">{practical.title || 'Untitled practical'}</chakra.h1>
-          <chakra.p fontSize="sm" color="ink.soft">
-            Version {head.version}
-            {changed
-              ? ', with changes not saved yet; they are kept on this device'
-              : `, saved ${dayAndTime(head.changedAt)}`}
-          </chakra.p>
-        </Box>
+      <DraftBar
+        {...document}
+        title={practical.title || 'Untitled practical'}
+        version={changed ? document.from : head.version}
+        savedAt={head.changedAt}
+        may={teaching}
+      >
         <Button asChild>
           <a href={`/api/practicals/${id}/file`} download>
             <Download size={18} aria-hidden /> File
           </a>
         </Button>
-        {teaching && (
-          <>
-            <Button disabled={!past.length} onClick={undo}>
-              <Undo2 size={18} aria-hidden /> Undo
-            </Button>
-            {changed && <Button onClick={discard}>Throw changes away</Button>}
-            <Button variant="go" disabled={!changed || save.isPending} onClick={() => save.mutate(draft!)}>
-              <Save size={18} aria-hidden /> {changed ? `Save as version ${from + 1}` : 'Saved'}
-            </Button>
-          </>
-        )}
-      </Box>
-      <Surface follows={<Follows consequences={consequences} />}>
+      </DraftBar>
+      <Surface
+        follows={
+          <Follows
+            consequences={consequences}
+            first={document.error && <SaveProblem {...document} error={document.error} />}
+          />
+        }
+      >
         <Parts
           label="Parts of the practical"
           parts={[
@@ -327,40 +261,18 @@ export default function PracticalPage() {
               id: 'versions',
               name: 'Versions',
               show: () => (
-                <Tile>
-                  <chakra.p mb="2">
-                    Lessons keep the version they were made from; a new version changes none of them.
-                  </chakra.p>
-                  <chakra.ol>
-                    {versions.map((v) => (
-                      <chakra.li
-                        key={v.number}
-                        display="flex"
-                        gap="3"
-                        alignItems="center"
-                        py="1.5"
-                        borderTop="1px solid"
-                        borderColor="slate.200"
-                      >
-                        <b>Version {v.number}</b> {dayAndTime(v.at)}, {v.by ?? 'with Kivex'}
-                        <Box flex="1" />
-                        {teaching && v.number !== head.version && (
-                          <Button
-                            size="small"
-                            onClick={() =>
-                              void request<Practical>(
-                                'GET',
-                                `/api/practicals/${id}/versions/${v.number}`,
-                              ).then((document) => change(document))
-                            }
-                          >
-                            Take it up again
-                          </Button>
-                        )}
-                      </chakra.li>
-                    ))}
-                  </chakra.ol>
-                </Tile>
+                <Versions
+                  versions={versions}
+                  present={head.version}
+                  takeUp={
+                    teaching
+                      ? (number) =>
+                          void request<Practical>('GET', `/api/practicals/${id}/versions/${number}`).then(
+                            change,
+                          )
+                      : undefined
+                  }
+                />
               ),
             },
           ]}

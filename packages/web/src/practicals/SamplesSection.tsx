@@ -1,5 +1,5 @@
 /** The samples: typed or chosen, known or unknown, at what strength, under which everyday name, in which look-alike set. */
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import {
   allGases,
   allMetals,
@@ -20,6 +20,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Combobox, Suggesting } from '../kit/Combobox.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -70,7 +71,7 @@ export function SamplesSection({
   const suggestions = useMemo(() => sampleChoices(syllabus), [syllabus]);
   return (
     <Tile display="flex" flexDirection="column" gap="3">
-      <chakra.form
+      <Form
         display="flex"
         gap="2"
         flexWrap="wrap"
@@ -107,7 +108,7 @@ export function SamplesSection({
         <Button disabled={!typed.trim()} onClick={() => put('known')}>
           <Plus size={18} aria-hidden /> Known
         </Button>
-      </chakra.form>
+      </Form>
       {samples.length > 0 && (
         <Table
           label="Samples"

@@ -1,6 +1,6 @@
 /** The school's practicals and syllabuses as the pages hold them. */
 import type { PracticalHead, SyllabusHead, WholePractical, WholeSyllabus } from '@kivex/contract';
-import { allSyllabuses, type Practical } from '@kivex/core';
+import { allSyllabuses, type Practical, type Syllabus } from '@kivex/core';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../kit/request/request.js';
 
@@ -25,6 +25,15 @@ export const useSyllabus = (id: string, enabled = true) =>
 /** Adds a practical; resolves with its id. */
 export const addPractical = async (document: Practical | object, shared = false): Promise<string> =>
   (await request<{ id: string }>('POST', '/api/practicals', { document, shared })).id;
+
+/** Adds a syllabus of the school's own; resolves with its id. */
+export const addSyllabus = async (document: Syllabus): Promise<string> =>
+  (
+    await request<{ id: string }>('POST', '/api/syllabuses', {
+      document: { ...document, id: 'own' },
+      shared: true,
+    })
+  ).id;
 
 /** Does a syllabus id belong to one that ships? */
 export const ships = (id: string): boolean => allSyllabuses.some((s) => s.id === id);

@@ -16,7 +16,7 @@ import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
-import { shortName } from '../plan/RotaBoard.js';
+import { shortTestName } from '../kit/look-names.js';
 
 export function BenchPart({
   practical,
@@ -123,7 +123,7 @@ export function BenchPart({
                         {well && (
                           <>
                             <b>{names.get(well.sample) ?? well.sample}</b>
-                            {shortName(well.test)}
+                            {shortTestName(well.test)}
                           </>
                         )}
                       </Box>

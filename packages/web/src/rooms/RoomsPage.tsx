@@ -16,6 +16,7 @@ import { DoorOpen, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Confirm } from '../kit/Confirm.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -75,6 +76,7 @@ export default function RoomsPage() {
 
 function RoomCard({ room }: { readonly room: Room }) {
   const cache = useQueryClient();
+  const [removing, setRemoving] = useState(false);
   const [name, setName] = useState(room.name);
   const [plan, setPlan] = useState(room.plan);
   const changed = name !== room.name || JSON.stringify(plan) !== JSON.stringify(room.plan);
@@ -210,15 +212,18 @@ function RoomCard({ room }: { readonly room: Room }) {
         <Button variant="go" disabled={!changed || save.isPending || outside} onClick={() => save.mutate()}>
           {changed ? 'Save the room' : 'Saved'}
         </Button>
-        <Button
-          variant="stop"
-          size="small"
-          onClick={() => {
-            if (confirm(`Take ${room.name} out? Lessons planned in it keep their benches.`)) remove.mutate();
-          }}
-        >
+        <Button variant="stop" size="small" onClick={() => setRemoving(true)}>
           <Trash2 size={16} aria-hidden /> Take the room out
         </Button>
+        <Confirm
+          open={removing}
+          close={() => setRemoving(false)}
+          title={`Take ${room.name} out?`}
+          does="Take it out"
+          then={() => remove.mutate()}
+        >
+          Lessons planned in it keep their benches.
+        </Confirm>
       </Box>
     </Tile>
   );

@@ -1,14 +1,16 @@
 /** Entering and changing items of the store and their batches. */
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { storeForms, type StoreForm, type StoreItem } from '@kivex/core';
 import { Trash2 } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
+import { Controller, useWatch } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
+import { IconButton } from '../kit/IconButton.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
-import { RequestProblem } from '../kit/request/request.js';
+import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { unitWords, useStoreChange } from './store-queries.js';
@@ -20,73 +22,91 @@ export const formWords: Readonly<Record<StoreForm, string>> = {
   metal: 'metal',
   other: 'other',
 };
+const usualUnit = (form: StoreForm): StoreItem['unit'] =>
+  form === 'solid' ? 'g' : form === 'solution' || form === 'liquid' ? 'mL' : 'pieces';
 
-function useFormSend(path: string, method: 'POST' | 'PUT', done: () => void) {
-  const change = useStoreChange();
-  const at = (field: string) =>
-    change.error instanceof RequestProblem
-      ? change.error.fields.find((f) => f.field === field)?.detail
-      : undefined;
-  const send = (event: FormEvent, body: object) => {
-    event.preventDefault();
-    change.mutate({ method, path, body }, { onSuccess: done });
-  };
-  const elsewhere =
-    change.error && !(change.error instanceof RequestProblem && change.error.fields.length)
-      ? change.error.message
-      : undefined;
-  return { at, send, elsewhere, busy: change.isPending, change };
+interface NewBatch {
+  code: string;
+  amount: number;
+  opened: string;
+  expires: string;
 }
 
 export function BatchForm({ item, done }: { readonly item: StoreItem; readonly done: () => void }) {
-  const [batch, setBatch] = useState({ code: '', amount: 0, opened: '', expires: '' });
-  const form = useFormSend(`items/${item.id}/batches`, 'POST', done);
+  const change = useStoreChange();
+  const form = useSentForm<NewBatch>({
+    defaults: { code: '', amount: 0, opened: '', expires: '' },
+    fields: ['code', 'amount', 'opened', 'expires'],
+    send: async (batch) => {
+      await change.mutateAsync({
+        method: 'POST',
+        path: `items/${item.id}/batches`,
+        body: { ...batch, opened: batch.opened || null, expires: batch.expires || null },
+      });
+      done();
+    },
+  });
   return (
-    <chakra.form
-      noValidate
+    <Form
       display="grid"
       gap="3"
       gridTemplateColumns="repeat(auto-fit, minmax(9rem, 1fr))"
       alignItems="end"
-      onSubmit={(e) =>
-        form.send(e, { ...batch, opened: batch.opened || null, expires: batch.expires || null })
-      }
+      onSubmit={form.submit}
     >
       <Field label="Batch mark" error={form.at('code')}>
-        <Input
-          value={batch.code}
-          maxLength={40}
-          onChange={(e) => setBatch({ ...batch, code: e.target.value })}
-        />
+        <Input maxLength={40} {...form.register('code')} />
       </Field>
-      <Field label={`Amount, ${unitWords[item.unit]}`} error={form.at('amount')}>
-        <NumberInput
-          value={batch.amount}
-          step={0.1}
-          onValue={(n) => setBatch({ ...batch, amount: n ?? 0 })}
-        />
-      </Field>
+      <Controller
+        name="amount"
+        control={form.control}
+        render={({ field }) => (
+          <Field label={`Amount, ${unitWords[item.unit]}`} error={form.at('amount')}>
+            <NumberInput value={field.value} step={0.1} onValue={(n) => field.onChange(n ?? 0)} />
+          </Field>
+        )}
+      />
       <Field label="Opened" error={form.at('opened')}>
-        <Input
-          type="date"
-          value={batch.opened}
-          onChange={(e) => setBatch({ ...batch, opened: e.target.value })}
-        />
+        <Input type="date" {...form.register('opened')} />
       </Field>
       <Field label="Expires" error={form.at('expires')}>
-        <Input
-          type="date"
-          value={batch.expires}
-          onChange={(e) => setBatch({ ...batch, expires: e.target.value })}
-        />
+        <Input type="date" {...form.register('expires')} />
       </Field>
-      <Button type="submit" variant="go" disabled={form.busy}>
+      <Button type="submit" variant="go" loading={form.busy}>
         Enter the batch
       </Button>
-      {form.elsewhere && <Notice tone="stop">{form.elsewhere}</Notice>}
-    </chakra.form>
+      {form.problem && <Notice tone="stop">{form.problem}</Notice>}
+    </Form>
   );
 }
+
+interface ItemFields {
+  name: string;
+  formula: string;
+  form: StoreForm;
+  molarity: number | null;
+  percent: number | null;
+  density: number | null;
+  unit: StoreItem['unit'];
+  place: string;
+  lowBelow: number;
+}
+const blank: ItemFields = {
+  name: '',
+  formula: '',
+  form: 'solid',
+  molarity: null,
+  percent: null,
+  density: null,
+  unit: 'g',
+  place: '',
+  lowBelow: 0,
+};
+const fieldNames = Object.keys(blank) as (keyof ItemFields)[];
+
+/** What the form holds of an item, and nothing else of it. */
+const fieldsOf = (item: StoreItem): ItemFields =>
+  Object.fromEntries(fieldNames.map((name) => [name, item[name] ?? blank[name]])) as unknown as ItemFields;
 
 export function ItemForm({
   item,
@@ -95,55 +115,60 @@ export function ItemForm({
   readonly item: StoreItem | undefined;
   readonly done: () => void;
 }) {
-  const [fields, setFields] = useState({
-    name: item?.name ?? '',
-    formula: item?.formula ?? '',
-    form: item?.form ?? ('solid' as StoreForm),
-    molarity: item?.molarity ?? null,
-    percent: item?.percent ?? null,
-    density: item?.density ?? null,
-    unit: item?.unit ?? ('g' as StoreItem['unit']),
-    place: item?.place ?? '',
-    lowBelow: item?.lowBelow ?? 0,
+  const change = useStoreChange();
+  const removal = useStoreChange();
+  const form = useSentForm<ItemFields>({
+    defaults: item ? fieldsOf(item) : blank,
+    fields: fieldNames,
+    send: async (body) => {
+      await change.mutateAsync({
+        method: item ? 'PUT' : 'POST',
+        path: item ? `items/${item.id}` : 'items',
+        body,
+      });
+      done();
+    },
   });
-  const set = (part: Partial<typeof fields>) => setFields({ ...fields, ...part });
-  const form = useFormSend(item ? `items/${item.id}` : 'items', item ? 'PUT' : 'POST', done);
-  const figure = (label: string, key: 'molarity' | 'percent' | 'density', max: number) => (
-    <Field label={label} error={form.at(key)}>
-      <NumberInput value={fields[key]} optional max={max} step={0.01} onValue={(n) => set({ [key]: n })} />
-    </Field>
+  const kind = useWatch({ control: form.control, name: 'form' });
+  const figure = (label: string, name: 'molarity' | 'percent' | 'density' | 'lowBelow', max: number) => (
+    <Controller
+      key={name}
+      name={name}
+      control={form.control}
+      render={({ field }) => (
+        <Field label={label} error={form.at(name)}>
+          <NumberInput
+            value={field.value}
+            optional={name !== 'lowBelow'}
+            max={max}
+            step={name === 'lowBelow' ? 1 : 0.01}
+            onValue={(n) => field.onChange(name === 'lowBelow' ? (n ?? 0) : n)}
+          />
+        </Field>
+      )}
+    />
   );
   return (
     <Tile>
-      <chakra.form
-        noValidate
+      <Form
         display="grid"
         gap="3"
         gridTemplateColumns="repeat(auto-fit, minmax(10rem, 1fr))"
         alignItems="end"
-        onSubmit={(e) => form.send(e, fields)}
+        onSubmit={form.submit}
       >
         <Field label="What it is" error={form.at('name')}>
-          <Input value={fields.name} maxLength={120} onChange={(e) => set({ name: e.target.value })} />
+          <Input maxLength={120} {...form.register('name')} />
         </Field>
         <Field label="Formula, hydrate too" error={form.at('formula')}>
-          <Input
-            value={fields.formula}
-            maxLength={80}
-            placeholder="CuSO4.5H2O"
-            onChange={(e) => set({ formula: e.target.value })}
-          />
+          <Input maxLength={80} placeholder="CuSO4.5H2O" {...form.register('formula')} />
         </Field>
-        <Field label="Form">
+        <Field label="Form" error={form.at('form')}>
           <Select
-            value={fields.form}
-            onChange={(e) => {
-              const next = e.target.value as StoreForm;
-              set({
-                form: next,
-                unit: next === 'solid' ? 'g' : next === 'solution' || next === 'liquid' ? 'mL' : 'pieces',
-              });
-            }}
+            {...form.register('form', {
+              onChange: (e: { target: { value: string } }) =>
+                form.setValue('unit', usualUnit(e.target.value as StoreForm)),
+            })}
           >
             {storeForms.map((f) => (
               <option key={f} value={f}>
@@ -152,15 +177,13 @@ export function ItemForm({
             ))}
           </Select>
         </Field>
-        {(fields.form === 'solution' || fields.form === 'liquid') && (
-          <>
-            {figure('mol/dm³', 'molarity', 40)}
-            {figure('or percent', 'percent', 100)}
-            {figure('and g/cm³', 'density', 25)}
-          </>
-        )}
+        {(kind === 'solution' || kind === 'liquid') && [
+          figure('mol/dm³', 'molarity', 40),
+          figure('or percent', 'percent', 100),
+          figure('and g/cm³', 'density', 25),
+        ]}
         <Field label="Counted in" error={form.at('unit')}>
-          <Select value={fields.unit} onChange={(e) => set({ unit: e.target.value as StoreItem['unit'] })}>
+          <Select {...form.register('unit')}>
             {(['g', 'mL', 'pieces'] as const).map((u) => (
               <option key={u} value={u}>
                 {unitWords[u]}
@@ -168,31 +191,30 @@ export function ItemForm({
             ))}
           </Select>
         </Field>
-        <Field label="Warn below">
-          <NumberInput value={fields.lowBelow} onValue={(n) => set({ lowBelow: n ?? 0 })} />
-        </Field>
-        <Field label="Where it stands">
-          <Input value={fields.place} maxLength={80} onChange={(e) => set({ place: e.target.value })} />
+        {figure('Warn below', 'lowBelow', 1e6)}
+        <Field label="Where it stands" error={form.at('place')}>
+          <Input maxLength={80} {...form.register('place')} />
         </Field>
         <Box display="flex" gap="2">
-          <Button type="submit" variant="go" disabled={form.busy}>
+          <Button type="submit" variant="go" loading={form.busy}>
             {item ? 'Save' : 'Add it'}
           </Button>
           <Button onClick={done}>Leave it</Button>
           {item && (
-            <Button
+            <IconButton
               variant="stop"
-              aria-label={`Take ${item.name} out of the store`}
+              label={`Take ${item.name} out of the store`}
               onClick={() =>
-                form.change.mutate({ method: 'DELETE', path: `items/${item.id}` }, { onSuccess: done })
+                removal.mutate({ method: 'DELETE', path: `items/${item.id}` }, { onSuccess: done })
               }
             >
               <Trash2 size={16} aria-hidden />
-            </Button>
+            </IconButton>
           )}
         </Box>
-        {form.elsewhere && <Notice tone="stop">{form.elsewhere}</Notice>}
-      </chakra.form>
+        {form.problem && <Notice tone="stop">{form.problem}</Notice>}
+        {removal.error && <Notice tone="stop">{removal.error.message}</Notice>}
+      </Form>
     </Tile>
   );
 }

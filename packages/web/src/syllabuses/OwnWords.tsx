@@ -6,6 +6,7 @@ import { useForm, Controller } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { Combobox } from '../kit/Combobox.js';
 import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
 import { IconButton } from '../kit/IconButton.js';
 import { Input } from '../kit/Input.js';
 import { Cell, Row, Table } from '../kit/Table.js';
@@ -55,8 +56,7 @@ export function OwnWords({ words, change }: OwnWordsProps) {
           ))}
         </Table>
       )}
-      <chakra.form
-        noValidate
+      <Form
         display="grid"
         gap="2"
         gridTemplateColumns={{ base: '1fr', md: '1fr 1fr auto' }}
@@ -83,7 +83,7 @@ export function OwnWords({ words, change }: OwnWordsProps) {
         <Button type="submit" mt={{ md: '6' }}>
           <Plus size={18} aria-hidden /> Add it
         </Button>
-      </chakra.form>
+      </Form>
     </Tile>
   );
 }

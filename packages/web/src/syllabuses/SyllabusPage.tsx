@@ -14,98 +14,55 @@ import {
   type Syllabus,
   type Wording,
 } from '@kivex/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Save } from 'lucide-react';
-import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { Button } from '../kit/Button.js';
+import { DraftBar } from '../drafts/DraftBar.js';
+import { SaveProblem } from '../drafts/SaveProblem.js';
+import { useDocument } from '../drafts/use-document.js';
 import { Checkbox } from '../kit/Checkbox.js';
 import { Choices, toggled } from '../kit/Choices.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
-import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { Failed, Loading } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
-import { request, RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
-import { useSyllabus } from '../practicals/practical-queries.js';
+import { addSyllabus, useSyllabus } from '../practicals/practical-queries.js';
+import { useSyllabusDrafts } from './syllabus-drafts.js';
 import { OwnWords } from './OwnWords.js';
 import { TryOut } from './TryOut.js';
 import { WordingEditor } from './WordingEditor.js';
 
 type Change = (part: Partial<Syllabus>) => void;
-const keyFor = (id: string, version: number) => `kivex-syllabus-${id}-${version}`;
 
 export default function SyllabusPage() {
   const { id = '' } = useParams();
   const whole = useSyllabus(id);
-  const cache = useQueryClient();
-  const [draft, setDraft] = useState<Syllabus>();
-  const version = whole.data?.head.version ?? 0;
-  useEffect(() => {
-    if (!whole.data) return;
-    try {
-      const kept = sessionStorage.getItem(keyFor(id, whole.data.head.version));
-      setDraft(kept ? (JSON.parse(kept) as Syllabus) : whole.data.document);
-    } catch {
-      setDraft(whole.data.document);
-    }
-  }, [whole.data, id]);
-  const change: Change = (part) => {
-    if (!draft) return;
-    const next = { ...draft, ...part };
-    setDraft(next);
-    sessionStorage.setItem(keyFor(id, version), JSON.stringify(next));
-  };
-  const save = useMutation({
-    mutationFn: (document: Syllabus) => request('PUT', `/api/syllabuses/${id}`, { document, from: version }),
-    onSuccess: async () => {
-      sessionStorage.removeItem(keyFor(id, version));
-      await Promise.all([
-        cache.invalidateQueries({ queryKey: ['syllabus', id] }),
-        cache.invalidateQueries({ queryKey: ['syllabuses'] }),
-      ]);
-    },
+  const document = useDocument<Syllabus>({
+    id,
+    kind: 'syllabus',
+    plural: 'syllabuses',
+    whole,
+    drafts: useSyllabusDrafts,
+    add: addSyllabus,
+    asCopy: (mine) => ({ ...mine, name: `${mine.name} (copy)`.slice(0, 120) }),
   });
+  const { draft, change } = document;
   if (whole.error) return <Failed error={whole.error} again={() => void whole.refetch()} />;
-  if (!draft) return <Loading what="the syllabus" />;
-  const changed = JSON.stringify(draft) !== JSON.stringify(whole.data?.document);
+  if (!draft || !whole.data) return <Loading what="the syllabus" />;
+  const { head } = whole.data;
   return (
     <>
-      <Box display="flex" gap="2" alignItems="center" flexWrap="wrap" mb="3">
-        <Box flex="1">
-          <chakra.h1 fontSize="xl">{draft.name || 'Untitled syllabus'}</chakra.h1>
-          <chakra.p fontSize="sm" color="ink.soft">
-            Version {version}
-            {changed && ', with changes not saved yet; they are kept on this device'}. Practicals and their
-            lessons keep the version they were saved with.
-          </chakra.p>
-        </Box>
-        {changed && (
-          <Button
-            onClick={() => {
-              sessionStorage.removeItem(keyFor(id, version));
-              setDraft(whole.data?.document);
-            }}
-          >
-            Throw changes away
-          </Button>
-        )}
-        <Button variant="go" disabled={!changed || save.isPending} onClick={() => save.mutate(draft)}>
-          <Save size={18} aria-hidden /> {changed ? `Save as version ${version + 1}` : 'Saved'}
-        </Button>
-      </Box>
-      {save.error && (
+      <DraftBar
+        {...document}
+        title={draft.name || 'Untitled syllabus'}
+        version={document.changed ? document.from : head.version}
+        savedAt={head.changedAt}
+        may
+        note="Practicals and their lessons keep the version they were saved with"
+      />
+      {document.error && (
         <Box mb="3">
-          <Notice tone="stop">
-            {save.error.message}
-            {save.error instanceof RequestProblem &&
-              save.error.fields.slice(1, 6).map((f) => (
-                <div key={f.field + f.detail}>
-                  <b>{f.field}:</b> {f.detail}
-                </div>
-              ))}
-          </Notice>
+          <SaveProblem {...document} error={document.error} />
         </Box>
       )}
       <Box

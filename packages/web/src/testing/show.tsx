@@ -24,7 +24,7 @@ export class Refusal {
     readonly status: number,
     readonly problem: {
       readonly detail: string;
-      readonly fields?: readonly { field: string; detail: string }[];
+      readonly errors?: readonly { field: string; detail: string }[];
     } & Record<string, unknown>,
   ) {}
 }

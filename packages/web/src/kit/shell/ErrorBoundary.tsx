@@ -1,18 +1,28 @@
-/** Catches what a page throws, so that one broken page is a sentence and not a white screen. Another address is tried anew. */
+/** Catches what a page throws, so that one broken page is a sentence and not a white screen. Going elsewhere tries anew, and coming back too. */
 import { Component, type ReactNode } from 'react';
 import { useLocation } from 'react-router';
 import { PageError } from './PageError.js';
 
-class Catcher extends Component<
-  { readonly at: string; readonly children: ReactNode },
-  { readonly failedAt?: string }
-> {
-  override state: { readonly failedAt?: string } = {};
-  static getDerivedStateFromError(): { readonly failedAt: string } {
-    return { failedAt: location.pathname };
+interface CatcherProps {
+  readonly at: string;
+  readonly children: ReactNode;
+}
+interface CatcherState {
+  readonly failed: boolean;
+  /** Where it failed; another address is tried. */
+  readonly at: string;
+}
+
+class Catcher extends Component<CatcherProps, CatcherState> {
+  override state: CatcherState = { failed: false, at: this.props.at };
+  static getDerivedStateFromError(): Partial<CatcherState> {
+    return { failed: true };
+  }
+  static getDerivedStateFromProps({ at }: CatcherProps, state: CatcherState): CatcherState | null {
+    return at === state.at ? null : { failed: false, at };
   }
   override render(): ReactNode {
-    return this.state.failedAt === this.props.at ? <PageError /> : this.props.children;
+    return this.state.failed ? <PageError /> : this.props.children;
   }
 }
 

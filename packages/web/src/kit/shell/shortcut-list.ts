@@ -42,6 +42,7 @@ export const shortcuts: readonly ShortcutGroup[] = [
     at: /^/,
     keys: [
       ['Ctrl+K', 'Go to a lesson, a practical, a class or a page'],
+      ['Ctrl+Enter', 'Send the form one is in'],
       ['?', 'This sheet'],
       ['Esc', 'Close what lies above the page'],
     ],

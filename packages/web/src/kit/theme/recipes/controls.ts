@@ -20,7 +20,7 @@ export const button = recipe({
     lineHeight: '1.2',
     // A long name wraps; it never leaves its button.
     maxWidth: '100%',
-    overflowWrap: 'anywhere',
+    overflowWrap: 'break-word',
     transition: 'background-color 0.12s, box-shadow 0.12s',
     _disabled: { opacity: 0.55, cursor: 'not-allowed' },
     ...focusRing,
@@ -69,7 +69,7 @@ export const toggle = slotRecipe({
       gap: '2',
       minW: '0',
       maxWidth: '100%',
-      overflowWrap: 'anywhere',
+      overflowWrap: 'break-word',
       cursor: 'pointer',
       borderWidth: '1px',
       borderStyle: 'solid',

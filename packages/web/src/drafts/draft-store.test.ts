@@ -10,15 +10,31 @@ Object.assign(globalThis, {
     removeItem: (key: string) => void kept.delete(key),
   },
 });
-const { isChanged, useDraft } = await import('./draft-store.js');
+const { isChanged } = await import('./draft-store.js');
+const { usePracticalDrafts: useDraft } = await import('../practicals/practical-drafts.js');
 
 const base: Practical = { ...emptyPractical(), title: 'One' };
 const store = () => useDraft.getState();
+/** As a page that is loaded again: nothing in memory but what the tab has kept. */
+const reload = async () => {
+  const stored = kept.get('kivex-drafts-practical')!;
+  useDraft.setState({ id: undefined, draft: undefined, saved: undefined, past: [], future: [], kept: {} });
+  kept.set('kivex-drafts-practical', stored);
+  await useDraft.persist.rehydrate();
+};
 
 describe('the practical being edited', () => {
   beforeEach(() => {
     kept.clear();
-    useDraft.setState({ id: undefined, draft: undefined, saved: undefined, past: [], from: 0 });
+    useDraft.setState({
+      id: undefined,
+      draft: undefined,
+      saved: undefined,
+      past: [],
+      future: [],
+      kept: {},
+      from: 0,
+    });
     store().open('p', base, 1);
   });
   test('every change can be undone, the last first', () => {
@@ -31,19 +47,36 @@ describe('the practical being edited', () => {
     store().undo();
     expect(store().draft).toEqual(base);
   });
-  test('what was not saved is there after a reload, and gone once saved', () => {
+  test('what was undone can be done again, until something else is changed', () => {
     store().change({ title: 'Two' });
-    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    store().undo();
+    store().redo();
+    expect(store().draft?.title).toBe('Two');
+    store().undo();
+    store().change({ title: 'Three' });
+    store().redo();
+    expect(store().draft?.title).toBe('Three');
+  });
+  test('two documents are kept side by side', () => {
+    store().change({ title: 'Two' });
+    store().open('q', { ...base, title: 'Other' }, 4);
+    expect([store().draft?.title, store().from]).toEqual(['Other', 4]);
+    store().open('p', base, 1);
+    expect(store().draft?.title).toBe('Two');
+  });
+  test('what was not saved is there after a reload, and gone once saved', async () => {
+    store().change({ title: 'Two' });
+    await reload();
     store().open('p', base, 1);
     expect(store().draft?.title).toBe('Two');
     store().wasSaved({ ...base, title: 'Two' }, 2);
-    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    await reload();
     store().open('p', { ...base, title: 'Two' }, 2);
     expect([store().from, isChanged(store())]).toEqual([2, false]);
   });
-  test('a draft begun from an older version is kept, so that saving can tell of the newer one', () => {
+  test('a draft begun from an older version is kept, so that saving can tell of the newer one', async () => {
     store().change({ title: 'Mine' });
-    useDraft.setState({ id: undefined, draft: undefined, past: [] });
+    await reload();
     store().open('p', { ...base, title: 'Theirs' }, 2);
     expect([store().draft?.title, store().from]).toEqual(['Mine', 1]);
     store().discard();

@@ -1,0 +1,114 @@
+import { describe, expect, test } from '@jest/globals';
+import { screen, waitFor } from '@testing-library/react';
+import { Link, useLocation } from 'react-router';
+import { me } from '../../testing/lesson-fixture.js';
+import { faults, Refusal, show } from '../../testing/show.js';
+import { ErrorBoundary } from './ErrorBoundary.js';
+import { Shell, type PaletteProps } from './Shell.js';
+
+function Palette({ me: who, acts }: PaletteProps) {
+  return (
+    <>
+      <p>Palette of {who.name}</p>
+      <button onClick={acts.help}>help</button>
+    </>
+  );
+}
+const shell = (server: Parameters<typeof show>[1] = {}) =>
+  show(<Shell palette={Palette} />, {
+    path: '/lessons',
+    route: '/lessons',
+    server: { 'GET /api/staff/me': me },
+    ...server,
+  });
+/** As on a phone, where the places are behind one button: the pretend browser has no width. */
+const opened = async ({ user }: ReturnType<typeof show>) => {
+  await user.click(await screen.findByRole('button', { name: 'Menu' }));
+  return (await screen.findAllByRole('menuitem')).map((item) => item.textContent);
+};
+
+describe('the frame of every staff page', () => {
+  test('says where one can go, and what one can do', async () => {
+    expect(await opened(shell())).toEqual([
+      ...['Lessons', 'Practicals', 'Syllabuses', 'Store', 'Rooms', 'Classes', 'School'],
+      ...['Theme: Daylight', 'Keyboard shortcuts', 'Sign out'],
+    ]);
+    expect(await faults()).toEqual([]);
+  });
+  test('a technician is not shown what is not theirs', async () => {
+    const places = await opened(shell({ server: { 'GET /api/staff/me': { ...me, role: 'technician' } } }));
+    expect(places).toContain('Store');
+    expect(places).not.toContain('Classes');
+  });
+  test('a place that is chosen is gone to', async () => {
+    const shown = shell();
+    await opened(shown);
+    await shown.user.keyboard('st{Enter}');
+    await waitFor(() => expect(shown.at()).toBe('/store'));
+  });
+  test('whoever is not signed in is sent to sign in, and comes back to the page', async () => {
+    const { at } = shell({ server: { 'GET /api/staff/me': new Refusal(401, { detail: 'Sign in.' }) } });
+    await waitFor(() => expect(at()).toBe('/sign-in?then=%2Flessons'));
+  });
+  test('whoever was given a password is sent to change it first', async () => {
+    const { at } = shell({ server: { 'GET /api/staff/me': { ...me, mustChangePassword: true } } });
+    await waitFor(() => expect(at()).toBe('/new-password'));
+  });
+  test('? shows the keys, Ctrl+K the palette, which may have the keys shown', async () => {
+    const { user } = shell();
+    await screen.findByRole('button', { name: 'Menu' });
+    await user.keyboard('?');
+    expect(await screen.findByRole('dialog', { name: 'Keyboard' })).toBeTruthy();
+    await user.keyboard('{Escape}');
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    await user.keyboard('{Control>}k{/Control}');
+    await user.click(await screen.findByRole('button', { name: 'help' }));
+    expect(screen.queryByText(/Palette of/)).toBeNull();
+    expect(await screen.findByRole('dialog', { name: 'Keyboard' })).toBeTruthy();
+  });
+  test('signing out is sent, and ends at the door', async () => {
+    const shown = shell({ server: { 'GET /api/staff/me': me, 'POST /api/staff/sign-out': null } });
+    const { user, asked, at } = shown;
+    await opened(shown);
+    await user.keyboard('si{Enter}');
+    await waitFor(() => expect(at()).toBe('/sign-in'));
+    expect(asked.map((a) => a.path)).toContain('/api/staff/sign-out');
+  });
+});
+
+describe('a page that breaks', () => {
+  function Pages() {
+    const { pathname } = useLocation();
+    return (
+      <>
+        <Link to="/a">a</Link> <Link to="/b">b</Link>
+        <ErrorBoundary>
+          <Page at={pathname} />
+        </ErrorBoundary>
+      </>
+    );
+  }
+  let broken = true;
+  function Page({ at }: { readonly at: string }) {
+    if (at === '/a' && broken) throw new Error('broken');
+    return <p>Page {at}</p>;
+  }
+  test('is a sentence; another page opens, and the broken one is tried anew on coming back', async () => {
+    const loud = console.error;
+    console.error = () => undefined;
+    try {
+      const { user } = show(<Pages />, { path: '/a' });
+      expect(screen.getByRole('alert').textContent).toContain('This page could not be shown');
+      await user.click(screen.getByRole('link', { name: 'b' }));
+      expect(screen.getByText('Page /b')).toBeTruthy();
+      await user.click(screen.getByRole('link', { name: 'a' }));
+      expect(screen.getByRole('alert')).toBeTruthy();
+      broken = false;
+      await user.click(screen.getByRole('link', { name: 'b' }));
+      await user.click(screen.getByRole('link', { name: 'a' }));
+      expect(screen.getByText('Page /a')).toBeTruthy();
+    } finally {
+      console.error = loud;
+    }
+  });
+});

@@ -1,0 +1,134 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import { screen, waitFor, within } from '@testing-library/react';
+import { ash, birch, clove, entry, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
+import { faults, Refusal, show } from '../testing/show.js';
+import { columnsOf } from './mark-columns.js';
+import { MarkDesk } from './MarkDesk.js';
+import { MarksTable } from './MarksTable.js';
+
+const lesson = lessonOf(salt);
+const jars = lesson.groupList[0]!.unknowns;
+const cellsOf = (part: Parameters<typeof markOf>[0] = {}) =>
+  jars.flatMap((jar, i) => [
+    markOf({ key: `observation:${jar}`, sample: jar, ...(i ? {} : part) }),
+    markOf({ key: `naming:${jar}`, sample: jar, strand: 'conclusion', answer: 'copper(II) sulfate' }),
+  ]);
+const nothing = (): ReturnType<typeof cellsOf> =>
+  cellsOf().map((c) => ({ ...c, answer: '', points: 0, verdict: 'no-credit' as never }));
+
+describe('the table of marks', () => {
+  const rows = [
+    rowOf(ash, cellsOf({ open: true, points: 0, answer: 'bluish' })),
+    rowOf(birch, nothing()),
+    { ...rowOf(clove, []), handedInAt: null },
+  ];
+  const columns = columnsOf(lesson, rows);
+  const table = (choose: (place: { student: string; column: string }) => void = () => undefined) =>
+    show(
+      <MarksTable
+        lesson={lesson}
+        rows={rows}
+        columns={columns}
+        place={undefined}
+        choose={choose}
+        onOrder={() => undefined}
+      />,
+    );
+  test('what is to be looked at, earned and not done are told by sign and by word', async () => {
+    table();
+    const row = screen.getByRole('row', { name: /Ash Tern/ });
+    expect(within(row).getByRole('button', { name: /Flame test: to look at/ }).textContent).toContain('?');
+    expect(within(row).getAllByRole('button', { name: /Named: earned/ })).toHaveLength(2);
+    expect(await faults()).toEqual([]);
+  });
+  test('who did nothing has no row of noughts, and no total', () => {
+    table();
+    const row = screen.getByRole('row', { name: /Birch Sole/ });
+    expect(within(row).queryAllByRole('button')).toEqual([]);
+    expect(row.textContent).toContain('nothing to mark');
+    expect(row.textContent).not.toMatch(/0 \/ \d/);
+  });
+  test('pressing a mark says whose and which', async () => {
+    const choose = jest.fn<(place: { student: string; column: string }) => void>();
+    const { user } = table(choose);
+    await user.click(screen.getAllByRole('button', { name: /Ash Tern, .*Named/ })[0]!);
+    expect(choose).toHaveBeenCalledWith({ student: 'ash', column: 'named-0' });
+  });
+});
+
+describe('the desk', () => {
+  const cell = markOf({
+    key: `observation:${jars[0]}`,
+    sample: jars[0]!,
+    open: true,
+    points: 0,
+    verdict: 'review' as never,
+    answer: 'bluish',
+  });
+  const path = `/api/lessons/lesson/marks/${cell.id}/changes`;
+  const desk = (server: Record<string, unknown>, next = jest.fn(), draft?: { points: number }) =>
+    show(
+      <MarkDesk
+        lesson={lesson}
+        row={rowOf(ash, [cell])}
+        cell={cell}
+        events={[
+          {
+            ...entry({
+              type: 'observation',
+              sample: jars[0]!,
+              test: 'flame',
+              variant: 'wire',
+              seen: { colour: 'blue-green' },
+            }),
+            seq: 1,
+          },
+        ]}
+        draft={draft}
+        close={() => undefined}
+        next={next}
+      />,
+      { server },
+    );
+  test('shows answer, truth, record and what Kivex made of it in one glance', async () => {
+    desk({});
+    expect(screen.getByText('bluish')).toBeTruthy();
+    expect(screen.getByText(lesson.samples.find((s) => s.id === jars[0])!.holds)).toBeTruthy();
+    expect(screen.getByText('Flame test:')).toBeTruthy();
+    expect(screen.getByText(/Kivex gave this to you/)).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('points and reason go up with Enter, and the next mark follows', async () => {
+    const next = jest.fn();
+    const { user, asked } = desk({ [`POST ${path}`]: cell }, next);
+    await user.click(screen.getByText('1 of 1'));
+    await user.type(screen.getByRole('textbox', { name: 'Why' }), 'Told me at the bench{Enter}');
+    await waitFor(() => expect(next).toHaveBeenCalledTimes(1));
+    expect(asked.find((a) => a.method === 'POST')!.body).toEqual({
+      points: 1,
+      reason: 'Told me at the bench',
+    });
+  });
+  test('a mark without a reason is told at the box, and what was written stays', async () => {
+    const next = jest.fn();
+    const { user } = desk(
+      {
+        [`POST ${path}`]: new Refusal(422, {
+          detail: 'Say why.',
+          errors: [{ field: 'reason', detail: 'Say why the mark is another.' }],
+        }),
+      },
+      next,
+    );
+    await user.type(screen.getByRole('textbox', { name: 'Why' }), 'x');
+    await user.click(screen.getByRole('button', { name: 'Save the mark' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('Say why the mark is another.');
+    expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('x');
+    expect(next).not.toHaveBeenCalled();
+  });
+  test('points set from the keyboard wait for their reason', async () => {
+    desk({}, jest.fn(), { points: 1 });
+    await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('textbox', { name: 'Why' })));
+    expect((screen.getByRole('radio', { name: '1 of 1' }) as HTMLInputElement).checked).toBe(true);
+  });
+});
