@@ -21,6 +21,8 @@ for (const [name, stand] of Object.entries(missing))
   if (!(name in globalThis) || name === 'scrollTo')
     Object.defineProperty(globalThis, name, { value: stand, writable: true, configurable: true });
 
+// Nothing is drawn: axe asks for a canvas and does without.
+HTMLCanvasElement.prototype.getContext = (() => null) as never;
 Element.prototype.scrollIntoView ??= () => undefined;
 Element.prototype.scrollTo ??= () => undefined;
 Element.prototype.hasPointerCapture ??= () => false;

@@ -9,7 +9,7 @@ import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
 import { staffSystem } from '../kit/theme/staff-system.js';
 
 // The page as it stands is no help in a long list of failures; the sentence is.
-configure({ getElementError: (message) => new Error(message ?? '') });
+configure({ asyncUtilTimeout: 5_000, getElementError: (message) => new Error(message ?? '') });
 
 /** What was asked of the server. */
 export interface Asked {

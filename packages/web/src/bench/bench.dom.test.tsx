@@ -1,0 +1,196 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import { attributeOf, readGroup, testOf, type StudentBody } from '@kivex/core';
+import { screen, within } from '@testing-library/react';
+import { ash, benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
+import { faults, show } from '../testing/show.js';
+import { Entries } from './Entries.js';
+import { HandIn } from './HandIn.js';
+import { Method } from './Method.js';
+import { Naming } from './Naming.js';
+import { Pad } from './Pad.js';
+import { WellChoice } from './WellChoice.js';
+
+const lesson = lessonOf(salt, { state: 'running' });
+const bench = benchOf(lesson);
+const jar = bench.samples.find((s) => s.role === 'unknown')!;
+const saw = (seen: Record<string, string>, part: object = {}) =>
+  entry({ type: 'observation', sample: jar.id, test: 'flame', variant: 'wire', seen, ...part });
+const logged = () => jest.fn<(body: StudentBody) => Promise<string>>(() => Promise.resolve('id'));
+
+test('a well is tapped, says what it is, and is taken back by a second tap', async () => {
+  const choose = jest.fn();
+  const attribute = attributeOf(testOf('flame'), 'colour');
+  const { user } = show(<WellChoice attribute={attribute} chosen="yellow" glass={false} choose={choose} />);
+  expect(screen.getByRole('button', { pressed: true }).textContent).toContain('yellow');
+  await user.click(screen.getByRole('button', { name: /crimson/ }));
+  expect(choose).toHaveBeenLastCalledWith('crimson');
+  expect(await faults()).toEqual([]);
+});
+
+describe('the pad', () => {
+  const pad = (log = logged(), events: ReturnType<typeof saw>[] = []) => {
+    sessionStorage.clear();
+    return show(
+      <Pad
+        bench={bench}
+        record={readGroup(events)}
+        waiting={[]}
+        test="flame"
+        chooseTest={() => undefined}
+        log={log}
+      />,
+    );
+  };
+  test('sample, colour, Log it: three taps, and what is logged says the test', async () => {
+    const log = logged();
+    const { user } = pad(log);
+    await user.click(
+      within(screen.getByRole('group', { name: 'Samples' })).getByRole('button', {
+        name: new RegExp(jar.label),
+      }),
+    );
+    expect(screen.getByRole('button', { name: 'Log it' })).toHaveProperty('disabled', true);
+    await user.click(screen.getByRole('button', { name: /blue-green/ }));
+    await user.click(screen.getByRole('button', { name: 'Log it' }));
+    expect(log).toHaveBeenCalledWith({
+      type: 'observation',
+      sample: jar.id,
+      test: 'flame',
+      variant: salt.tests.find((t) => t.test === 'flame')!.variant,
+      seen: { colour: 'blue-green' },
+    });
+    expect(await screen.findByRole('heading', { name: /Logged for .* Which sample next/ })).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('what is half entered is there after a reload', async () => {
+    const { user, unmount } = pad();
+    await user.click(
+      within(screen.getByRole('group', { name: 'Samples' })).getByRole('button', {
+        name: new RegExp(jar.label),
+      }),
+    );
+    await user.type(screen.getByRole('textbox', { name: /In your own words/ }), 'greenish');
+    unmount();
+    show(
+      <Pad
+        bench={bench}
+        record={readGroup([])}
+        waiting={[]}
+        test="flame"
+        chooseTest={() => undefined}
+        log={logged()}
+      />,
+    );
+    await user
+      .click(
+        within(screen.getByRole('group', { name: 'Samples' })).getByRole('button', {
+          name: new RegExp(jar.label),
+        }),
+      )
+      .catch(() => undefined);
+    expect(sessionStorage.length).toBeGreaterThan(0);
+  });
+});
+
+describe('what was logged', () => {
+  const first = saw({ colour: 'yellow' });
+  const second = saw({ colour: 'blue-green' }, { corrects: first.id });
+  test('a correction stands beside the first, and each says its test where there are several', () => {
+    const record = readGroup([first, second]);
+    show(
+      <Entries
+        record={record}
+        sample={jar.id}
+        students={[ash]}
+        waiting={[]}
+        held={[]}
+        several
+        correct={() => undefined}
+      />,
+    );
+    const [old, now] = screen.getAllByRole('listitem');
+    expect(old!.textContent).toMatch(/Flame test: yellow.*corrected below/);
+    expect(now!.textContent).toMatch(/blue-green.*a correction/);
+    expect(within(old!).queryByRole('button', { name: 'Correct' })).toBeNull();
+  });
+});
+
+describe('naming', () => {
+  test('a name wants evidence; both are logged together', async () => {
+    const log = logged();
+    const event = saw({ colour: 'blue-green' });
+    const { user } = show(
+      <Naming bench={bench} record={readGroup([event])} log={log} toLog={() => undefined} />,
+    );
+    const cations = screen.getByRole('group', { name: `Cations for ${jar.label}` });
+    await user.click(within(cations).getByRole('button', { name: /copper\(II\)/ }));
+    await user.click(
+      within(screen.getByRole('group', { name: `Anions for ${jar.label}` })).getByRole('button', {
+        name: /sulfate/,
+      }),
+    );
+    expect(screen.getByText('Tap the entry that is your evidence.')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /Flame test: blue-green/ }));
+    await user.click(screen.getByRole('button', { name: 'This is my answer' }));
+    expect(log).toHaveBeenCalledWith({
+      type: 'naming',
+      sample: jar.id,
+      answer: 'copper(II) sulfate',
+      evidence: [event.id],
+    });
+    expect(await faults()).toEqual([]);
+  });
+  test('a jar of which nothing is logged cannot be named yet', () => {
+    show(<Naming bench={bench} record={readGroup([])} log={logged()} toLog={() => undefined} />);
+    expect(screen.getAllByText(/Nothing is logged for this jar yet/).length).toBe(2);
+    expect(screen.queryByRole('button', { name: 'This is my answer' })).toBeNull();
+  });
+});
+
+describe('the method', () => {
+  test('goes step by step and logs where one is; Why? opens', async () => {
+    const log = logged();
+    const { user } = show(
+      <Method
+        bench={bench}
+        events={[]}
+        test="flame"
+        chooseTest={() => undefined}
+        log={log}
+        toLog={() => undefined}
+      />,
+    );
+    expect(screen.getByText(/step 1 of/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Next step' }));
+    expect(screen.getByText(/step 2 of/)).toBeTruthy();
+    expect(log).toHaveBeenLastCalledWith({ type: 'step', test: 'flame', step: 1 });
+    expect(await faults()).toEqual([]);
+  });
+});
+
+describe('handing in', () => {
+  test('says what is missing, test by test, and hands in all the same', async () => {
+    const log = logged();
+    const moveTo = jest.fn();
+    const { user } = show(
+      <HandIn
+        bench={bench}
+        record={readGroup([saw({ colour: 'yellow' })])}
+        unsent={0}
+        log={log}
+        moveTo={moveTo}
+        leave={() => undefined}
+      />,
+    );
+    const items = screen.getAllByRole('listitem');
+    expect(items).toHaveLength(bench.samples.length * salt.tests.length + 2);
+    expect(
+      items.find((i) => i.textContent!.startsWith(`${jar.label}: Flame test`))!.querySelector('button'),
+    ).toBeNull();
+    await user.click(screen.getAllByRole('button', { name: 'Name it' })[0]!);
+    expect(moveTo).toHaveBeenCalledWith('name');
+    await user.click(screen.getByRole('button', { name: 'Hand in my work' }));
+    expect(log).toHaveBeenCalledWith({ type: 'hand-in' });
+    expect(await faults()).toEqual([]);
+  });
+});
