@@ -5,7 +5,7 @@ const coreFloors = [
   ['sources', 'formats'],
   ['species'],
   ['formulas'],
-  ['equilibrium', 'flame', 'gas-making', 'hazards'],
+  ['equilibrium', 'flame', 'gas-making', 'hazards', 'apparatus'],
   ['identification-tests'],
   ['reading'],
   ['equations', 'syllabus', 'reasoning'],

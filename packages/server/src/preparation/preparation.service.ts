@@ -2,6 +2,7 @@
 import type { Lesson as LessonView, Preparation } from '@kivex/contract';
 import {
   apparatusFor,
+  picturesOf,
   dueAt,
   effectOf,
   labelsFor,
@@ -213,6 +214,10 @@ export class PreparationService {
         tasks,
         done: ticks.filter((t) => t.done).map((t) => t.key),
         apparatus: apparatusFor(lesson.practical, size),
+        pictures: picturesOf(lesson.practical.tests).map(({ id, tests }) => ({
+          id,
+          tests: tests.map((t) => testOf(t).name),
+        })),
         waste: wasteOf(lesson.practical, size, settings),
         names: Object.fromEntries(lesson.samples.map((s) => [s.key, s.label])),
         plate: {

@@ -1,10 +1,12 @@
 /** The technician's sheet: tasks in order, solutions with their recipes, samples, plates, apparatus, waste. */
 import {
+  drawingSvg,
   dueAt,
   formulaInText,
   leadTime,
   recipeText,
   type ApparatusLine,
+  type DrawingId,
   type LessonNeeds,
   type PlacedWell,
   type PlateKind,
@@ -26,6 +28,8 @@ export interface PrepSheet {
   /** Keys of the tasks that are done. */
   readonly done: readonly string[];
   readonly apparatus: readonly ApparatusLine[];
+  /** Drawings of how it stands, with the tests each serves. */
+  readonly pictures: readonly { readonly id: DrawingId; readonly tests: readonly string[] }[];
   readonly waste: readonly WasteLine[];
   readonly names: Readonly<Record<string, string>>;
   readonly plate: {
@@ -53,6 +57,28 @@ const ticked = (): Content => ({
     },
   ],
 });
+
+/** Pictures in a row of the sheet. */
+const inRow = 5;
+
+function pictureRows(pictures: PrepSheet['pictures']): Content[] {
+  return Array.from({ length: Math.ceil(pictures.length / inRow) }, (_, row) => ({
+    columns: pictures.slice(row * inRow, (row + 1) * inRow).map(({ id, tests }) => ({
+      width: 96,
+      stack: [
+        { svg: drawingSvg(id, 66) },
+        {
+          text: tests.join(', '),
+          fontSize: 8,
+          color: softInk,
+          margin: [0, 2, 4, 0] as [number, number, number, number],
+        },
+      ],
+    })),
+    margin: [0, 6, 0, 0] as [number, number, number, number],
+    unbreakable: true,
+  }));
+}
 
 function plates(
   { kind, wells, tests }: NonNullable<PrepSheet['plate']>,
@@ -205,6 +231,7 @@ export function prepSheet(sheet: PrepSheet): TDocumentDefinitions {
         { text: String(a.total) },
       ]),
     ),
+    ...pictureRows(sheet.pictures),
     { text: 'Waste', style: 'h2', headlineLevel: 1 },
     table(
       [140, 60, 50, '*'],

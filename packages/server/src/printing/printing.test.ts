@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   apparatusFor,
+  picturesOf,
   labelsFor,
   layPlate,
   lessonNeeds,
@@ -85,6 +86,7 @@ describe('a prep sheet', () => {
           tasks: [],
           done: [],
           apparatus: [],
+          pictures: [],
           waste: [],
           names: {},
           plate: { kind, wells: layPlate(kind, []), tests: {} },
@@ -130,6 +132,7 @@ describe.each(shippedPracticals.map((p) => [p.title, p] as const))('the papers o
         tasks: prepTasks(practical, needs),
         done: ['labels'],
         apparatus: apparatusFor(practical, size),
+        pictures: picturesOf(practical.tests),
         waste: wasteOf(practical, size),
         names,
         plate: { kind, wells: layPlate(kind, plateRows(practical)), tests: {} },

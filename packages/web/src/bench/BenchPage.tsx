@@ -10,16 +10,17 @@ import { recordOf, useBench } from './bench-store.js';
 import { OthersHere } from './OthersHere.js';
 import { savedMark, SavedMark } from './SavedMark.js';
 import { Method } from './Method.js';
-import { Pad } from './Pad.js';
 import { Waiting } from './Waiting.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
+const loadPad = () => import('./Pad.js');
 const loadNaming = () => import('./Naming.js');
 const loadHandIn = () => import('./HandIn.js');
+const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
 /** Milliseconds after which what a bench needs later is fetched, so that it is there should the network go. */
-const aheadAfter = 2_500;
+const aheadAfter = 5_000;
 
 const places = [
   { id: 'method', label: 'Method', icon: BookOpenText },
@@ -61,7 +62,10 @@ export default function BenchPage() {
   };
   useEffect(() => void open(), [open]);
   useEffect(() => {
-    const timer = setTimeout(() => void Promise.allSettled([loadNaming(), loadHandIn()]), aheadAfter);
+    const timer = setTimeout(
+      () => void Promise.allSettled([loadPad(), loadNaming(), loadHandIn()]),
+      aheadAfter,
+    );
     return () => clearTimeout(timer);
   }, []);
   const moveTo = (next: Place) => {
@@ -162,17 +166,17 @@ export default function BenchPage() {
             toLog={() => moveTo('log')}
           />
         )}
-        {place === 'log' && (
-          <Pad
-            bench={bench}
-            record={record}
-            waiting={waiting}
-            test={test}
-            chooseTest={chooseTest}
-            log={log}
-          />
-        )}
         <Suspense fallback={<Loading what="this part of the bench" />}>
+          {place === 'log' && (
+            <Pad
+              bench={bench}
+              record={record}
+              waiting={waiting}
+              test={test}
+              chooseTest={chooseTest}
+              log={log}
+            />
+          )}
           {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
           {place === 'hand-in' && (
             <HandIn

@@ -1,14 +1,17 @@
 /** The method, one step at a time, with the cautions where they matter. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench, WireEvent } from '@kivex/contract';
-import { methodOf, type StudentBody } from '@kivex/core';
+import { methodOf, pictureOf, type StudentBody } from '@kivex/core';
 import { ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Fold } from '../kit/Fold.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { TestChoice } from './TestChoice.js';
+
+/** The words of a step come first; its drawing follows. */
+const Apparatus = lazy(async () => ({ default: (await import('../kit/Apparatus.js')).Apparatus }));
 
 const cautionTones = {
   danger: { bg: 'cinnabar.wash', color: 'cinnabar' },
@@ -75,9 +78,16 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
             ))}
           </Box>
         </Box>
-        <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
-          {step.text}
-        </chakra.h2>
+        <Box display="flex" gap="4" alignItems="flex-start" justifyContent="space-between">
+          <chakra.h2 fontSize={{ base: 'xl', md: '2xl' }} fontWeight="600" aria-live="polite">
+            {step.text}
+          </chakra.h2>
+          <Box flex="none" width="96px" height="96px">
+            <Suspense fallback={null}>
+              <Apparatus id={pictureOf(planned)} size={96} />
+            </Suspense>
+          </Box>
+        </Box>
         {step.teacherOnly && (
           <Notice tone="stop">Your teacher does this step. Watch, and do not touch.</Notice>
         )}

@@ -8,6 +8,7 @@ import {
   type ApparatusLine,
   type PlacedWell,
   type Practical,
+  picturesOf,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
 import { Field } from '../kit/Field.js';
@@ -16,6 +17,7 @@ import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
+import { Apparatus } from '../kit/Apparatus.js';
 import { shortTestName } from '../kit/look-names.js';
 
 export function BenchPart({
@@ -139,6 +141,16 @@ export function BenchPart({
         <chakra.h2 fontSize="lg" mb="1">
           Apparatus
         </chakra.h2>
+        <Box display="flex" flexWrap="wrap" gap="4" mb="3">
+          {picturesOf(practical.tests).map(({ id, tests }) => (
+            <Box key={id} asChild width="9rem" fontSize="sm" textAlign="center" lineHeight="1.2">
+              <figure>
+                <Apparatus id={id} />
+                <figcaption>{tests.map(shortTestName).join(', ')}</figcaption>
+              </figure>
+            </Box>
+          ))}
+        </Box>
         <Table label="Apparatus" heads={['Item', 'Each bench', 'In all']}>
           {apparatus.map((a) => (
             <Row key={a.item}>

@@ -1,5 +1,7 @@
 /** The well in all its states, and the pigments: what every face of Kivex is drawn with. */
 import { Box, chakra } from '@chakra-ui/react';
+import { allDrawings, drawingOf } from '@kivex/core';
+import { Apparatus } from '../kit/Apparatus.js';
 import { resultsOfTests } from './results-of-tests.js';
 import { Tile } from '../kit/Tile.js';
 import { pigments } from '../kit/theme/pigments.js';
@@ -53,12 +55,27 @@ function Row({
 export default function SpecimenPage() {
   return (
     <chakra.main p="5" maxW="80rem" mx="auto" display="grid" gap="4">
-      <chakra.h1 fontSize="xl">The well and the pigments</chakra.h1>
+      <chakra.h1 fontSize="xl">The well, the apparatus and the pigments</chakra.h1>
       <Row title="Before there is a result" wells={kinds} />
       <Row title="States" wells={states} />
       {resultsOfTests.map(({ title, wells }) => (
         <Row key={title} title={title} wells={wells} />
       ))}
+      <Tile>
+        <chakra.h2 fontSize="lg" mb="3">
+          Apparatus
+        </chakra.h2>
+        <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(10rem, 1fr))" gap="4">
+          {allDrawings.map((id) => (
+            <Box key={id} asChild fontSize="sm" textAlign="center" lineHeight="1.25">
+              <figure>
+                <Apparatus id={id} />
+                <figcaption>{drawingOf(id).name}</figcaption>
+              </figure>
+            </Box>
+          ))}
+        </Box>
+      </Tile>
       <Tile>
         <chakra.h2 fontSize="lg" mb="3">
           Pigments
