@@ -4,8 +4,8 @@ import { chromium } from './chromium.js';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.e2e.js',
-  // One school, one database: the stories follow one another.
-  workers: 1,
+  // The stories of a file follow one another in a school of their own; two files go side by side.
+  workers: 2,
   timeout: 90_000,
   expect: { timeout: 15_000 },
   outputDir: '../../test-results',

@@ -30,7 +30,7 @@ export function PracticalsTable(props: PracticalsTableProps) {
       says: 'Title and what it is about',
       value: (p) => `${p.title} ${p.summary}`,
       show: (p) => (
-        <Box minW="14rem">
+        <Box minW={{ base: '9rem', md: '14rem' }}>
           <chakra.a asChild color="ink" textDecoration="none" _hover={{ textDecoration: 'underline' }}>
             <Link to={`/practicals/${p.id}`}>{p.title}</Link>
           </chakra.a>

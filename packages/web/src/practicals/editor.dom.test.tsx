@@ -7,18 +7,26 @@ import { faults, show } from '../testing/show.js';
 import { SamplesSection } from './SamplesSection.js';
 import { TestsSection } from './TestsSection.js';
 
+/** The practical as it was changed last. */
 let now: Practical;
 function Editor({ from, part: Part }: { from: Practical; part: typeof SamplesSection }) {
   const [practical, setPractical] = useState(from);
-  now = practical;
-  return <Part practical={practical} change={(part) => setPractical({ ...practical, ...part })} />;
+  const change = (part: Partial<Practical>) => {
+    now = { ...practical, ...part };
+    setPractical(now);
+  };
+  return <Part practical={practical} change={change} />;
 }
+const edit = (from: Practical, part: typeof SamplesSection) => {
+  now = from;
+  return show(<Editor from={from} part={part} />);
+};
 const blank: Practical = { ...emptyPractical(), syllabus: 'core' };
 const add = () => screen.getByRole('combobox', { name: 'Add a sample' }) as HTMLInputElement;
 
 describe('the samples of a practical', () => {
   test('what is typed in any way goes in as what it holds', async () => {
-    const { user } = show(<Editor from={blank} part={SamplesSection} />);
+    const { user } = edit(blank, SamplesSection);
     for (const typed of ['copper(II) sulfate', 'KBr']) {
       await user.type(add(), typed);
       await user.click(screen.getByRole('button', { name: 'Unknown' }));
@@ -31,7 +39,7 @@ describe('the samples of a practical', () => {
     expect(await faults()).toEqual([]);
   });
   test('what cannot be read is told at the box, and stays', async () => {
-    const { user } = show(<Editor from={blank} part={SamplesSection} />);
+    const { user } = edit(blank, SamplesSection);
     await user.type(add(), 'soup');
     await user.click(screen.getByRole('button', { name: 'Known' }));
     expect((await screen.findByRole('alert')).textContent).toMatch(/“soup” could not be read/);
@@ -39,13 +47,13 @@ describe('the samples of a practical', () => {
     expect(now.samples).toEqual([]);
   });
   test('a salt is suggested with its formula', async () => {
-    const { user } = show(<Editor from={blank} part={SamplesSection} />);
+    const { user } = edit(blank, SamplesSection);
     await user.click(add());
     fireEvent.change(add(), { target: { value: 'lithium chl' } });
     expect((await screen.findAllByRole('option'))[0]!.textContent).toContain('LiCl');
   });
   test('an ion is changed by typing it; role and difficulty by their lists', async () => {
-    const { user } = show(<Editor from={salt} part={SamplesSection} />);
+    const { user } = edit(salt, SamplesSection);
     const row = screen.getAllByRole('row')[2]!;
     const cation = within(row).getByRole('combobox', { name: 'Cation' });
     await user.clear(cation);
@@ -62,7 +70,7 @@ describe('the samples of a practical', () => {
 
 describe('the tests of a practical', () => {
   test('one is added by typing a part of its name; those that are in are not offered', async () => {
-    const { user } = show(<Editor from={salt} part={TestsSection} />);
+    const { user } = edit(salt, TestsSection);
     const box = screen.getByRole('combobox', { name: 'Add a test' });
     await user.type(box, 'flame');
     expect(await screen.findByText('Nothing here is called that.')).toBeTruthy();
@@ -75,14 +83,14 @@ describe('the tests of a practical', () => {
   });
   test('the last thing looked at stays: a test looks at something', async () => {
     const one = { ...salt, tests: salt.tests.slice(0, 1) };
-    const { user } = show(<Editor from={one} part={TestsSection} />);
+    const { user } = edit(one, TestsSection);
     const looks = screen.getByRole('group', { name: /What is looked at/ });
     const chosen = within(looks).getAllByRole('button', { pressed: true });
     for (const look of chosen) await user.click(look);
     expect(now.tests[0]!.attributes).toHaveLength(1);
   });
   test('minutes out of range are told and not taken', async () => {
-    const { user } = show(<Editor from={{ ...salt, tests: salt.tests.slice(0, 1) }} part={TestsSection} />);
+    const { user } = edit({ ...salt, tests: salt.tests.slice(0, 1) }, TestsSection);
     const box = screen.getByRole('spinbutton', { name: 'Minutes a sample' });
     await user.clear(box);
     await user.type(box, '90');

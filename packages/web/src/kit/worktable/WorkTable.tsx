@@ -16,7 +16,7 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp, ChevronsUpDown } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Button } from '../Button.js';
 import { Input } from '../Input.js';
 import { Tip } from '../Tip.js';
@@ -104,6 +104,15 @@ export function WorkTable<Row extends object>({
   const shown = table.getRowModel().rows;
   useEffect(() => onOrder?.(shown.map((r) => r.original)), [onOrder, shown]);
 
+  // Heads and first column stay in view: what the keyboard goes to is brought out from beneath them.
+  useLayoutEffect(() => {
+    const box = place.current;
+    const head = box?.querySelector('thead');
+    const stayed = head?.querySelector<HTMLElement>('tr:last-child > :first-child');
+    if (!box || !head || !stayed) return;
+    box.style.scrollPaddingTop = `${head.offsetHeight}px`;
+    box.style.scrollPaddingInlineStart = `${stayed.offsetWidth}px`;
+  });
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
   const virtual = useVirtualizer({
     count: shown.length,
