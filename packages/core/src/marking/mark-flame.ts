@@ -7,7 +7,8 @@ import { earningTerms } from '../syllabus/syllabuses.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 
 export const termList = (terms: Iterable<ColourTerm>): string => {
-  const words = [...new Set([...terms].map(colourWord))].map((w) => `“${w}”`);
+  const said = (term: ColourTerm) => (term === 'none' ? 'no colour' : colourWord(term));
+  const words = [...new Set([...terms].map(said))].map((w) => `“${w}”`);
   return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 };
 

@@ -141,3 +141,6 @@ describe('a name is marked with error carried forward', () => {
     ]);
   });
 });
+
+test('that no colour is seen is said in words, not by the name of a record', () =>
+  expect(observe('Mg2+', 'no colour').why[0]!.text).toBe('“no colour” earns the mark.'));

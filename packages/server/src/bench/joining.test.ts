@@ -1,6 +1,7 @@
 import { DataSource } from 'typeorm';
-import { beforeAll, describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, jest, test } from '@jest/globals';
 import type { JoinNames, Lesson, PinCard, Problem } from '@kivex/contract';
+import { SecretsService } from '../access/secrets.service.js';
 import { ownSchool } from '../testing/own-school.js';
 import { join, makeLesson, makeSchool, move, pins, studentNames } from '../testing/test-server.js';
 
@@ -86,5 +87,32 @@ describe('joining a lesson', () => {
       field: 'code',
       detail: expect.stringMatching(/long over/),
     });
+  });
+  test('a class that joins at once is let in two at a time, so that taps go between; everybody gets in', async () => {
+    const own = await makeSchool(world.server, 'atonce');
+    const started = await makeLesson(await own.signIn('teacher'), own);
+    const secrets = world.server.app.get(SecretsService);
+    const isRight = secrets.isRight.bind(secrets);
+    let [within, most] = [0, 0];
+    const watched = jest.spyOn(secrets, 'isRight').mockImplementation(async (secret, hash) => {
+      most = Math.max(most, ++within);
+      try {
+        return await isRight(secret, hash);
+      } finally {
+        within--;
+      }
+    });
+    const replies = await Promise.all(
+      Array.from({ length: 9 }, (_, i) =>
+        world.server.client().post('/api/join', {
+          code: started.joinCode,
+          student: own.students[i % own.students.length],
+          pin: pins[i % own.students.length],
+        }),
+      ),
+    );
+    watched.mockRestore();
+    expect(replies.map((r) => r.status)).toEqual(replies.map(() => 204));
+    expect(most).toBe(2);
   });
 });

@@ -1,4 +1,5 @@
 /** Boxes that only staff type in. */
+import type { SystemStyleObject } from '@chakra-ui/react';
 import { numberInputAnatomy } from '@chakra-ui/react/anatomy';
 import { fieldBox, recipe, slotRecipe } from './shared.js';
 
@@ -6,6 +7,17 @@ export const textarea = recipe({
   className: 'kivex-textarea',
   base: { ...fieldBox, px: '3', py: '2', fontSize: 'md', lineHeight: '1.45' },
 });
+
+const stepper: SystemStyleObject = {
+  flex: '1',
+  display: 'flex',
+  alignItems: 'center',
+  justifyContent: 'center',
+  cursor: 'pointer',
+  _hover: { bg: 'slate.50' },
+  _disabled: { opacity: 0.4, cursor: 'not-allowed' },
+  '& svg': { width: '0.8em', height: '0.8em' },
+};
 
 export const numberInput = slotRecipe({
   slots: numberInputAnatomy.keys(),
@@ -26,26 +38,8 @@ export const numberInput = slotRecipe({
       color: 'ink.soft',
       _print: { display: 'none' },
     },
-    incrementTrigger: {
-      flex: '1',
-      display: 'flex',
-      alignItems: 'center',
-      justifyContent: 'center',
-      cursor: 'pointer',
-      _hover: { bg: 'slate.50' },
-      _disabled: { opacity: 0.4, cursor: 'not-allowed' },
-      '& svg': { width: '0.8em', height: '0.8em' },
-    },
-    decrementTrigger: {
-      flex: '1',
-      display: 'flex',
-      alignItems: 'center',
-      justifyContent: 'center',
-      cursor: 'pointer',
-      _hover: { bg: 'slate.50' },
-      _disabled: { opacity: 0.4, cursor: 'not-allowed' },
-      '& svg': { width: '0.8em', height: '0.8em' },
-    },
+    incrementTrigger: stepper,
+    decrementTrigger: stepper,
   },
   variants: {
     size: {
