@@ -87,6 +87,10 @@ try {
   await shot(phone, 'bench-log-phone');
   const tablet = await join4('running', 820, 1180, 'Sorrel Gannet', 18);
   await goTo(tablet, 'Name');
+  await tablet
+    .getByRole('heading', { name: /^So it holds/ })
+    .first()
+    .waitFor();
   await shot(tablet, 'bench-name-tablet');
   const marks = await join4('released', 390, 844, 'Aino Farrow', 0);
   await shot(marks, 'feedback-phone');
@@ -111,7 +115,8 @@ try {
     await staff.getByRole('button', { name: 'Copy and edit' }).nth(1).click();
     await staff.getByRole('tab', { name: 'Words for flames' }).click();
     await staff.getByLabel('Question').selectOption('flame');
-    await staff.getByRole('combobox', { name: /^Of/ }).selectOption('K+');
+    await staff.getByRole('combobox', { name: /^Of/ }).fill('potass');
+    await staff.getByRole('option', { name: /^potassium/ }).click();
     await staff.getByLabel('A student writes').fill('purple flame');
     await staff.getByText(/is near, but the word wanted/).waitFor();
   });

@@ -3,27 +3,14 @@
  * is moved by dragging it or with the arrow keys; moving pins it.
  */
 import { Box, chakra } from '@chakra-ui/react';
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  ownBench,
-  stationWords,
-  type RotaClash,
-  type RotaPin,
-  type RotaProblem,
-  type RotaSlot,
-} from '@kivex/core';
-import { Pin } from 'lucide-react';
-import { Button } from '../kit/Button.js';
+import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { stationWords, type RotaClash, type RotaPin, type RotaProblem, type RotaSlot } from '@kivex/core';
 import { shortTestName } from '../kit/look-names.js';
 import { dragWords } from '../kit/drag-words.js';
 import { useLayoutEffect, useRef, useState } from 'react';
+import { labelWidth } from './rota-measures.js';
+import { Block } from './RotaBlock.js';
+import { Stations } from './RotaStations.js';
 
 interface RotaBoardProps {
   readonly problem: RotaProblem;
@@ -43,174 +30,11 @@ const fills = [
   'slate.200',
   'slate.50',
 ] as const;
-const labelWidth = 88;
 /** Room after the last minute for half its figure. */
 const endWidth = 12;
 
 const is = (slot: RotaSlot) => (other: { readonly group: number; readonly task: string }) =>
   other.group === slot.group && other.task === slot.task;
-
-function Block({
-  slot,
-  attended,
-  px,
-  fill,
-  pinned,
-  clashing,
-  place,
-  movable,
-  unpin,
-}: {
-  readonly slot: RotaSlot;
-  readonly attended: number;
-  readonly px: number;
-  readonly fill: string;
-  readonly pinned: boolean;
-  readonly clashing: boolean;
-  readonly place: string;
-  readonly movable: boolean;
-  readonly unpin: (() => void) | undefined;
-}) {
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
-    id: `${slot.group} ${slot.task}`,
-    data: slot,
-    disabled: !movable,
-  });
-  const whole = (slot.end - slot.start) * px;
-  const says = `${shortTestName(slot.task)}, minute ${slot.start} to ${slot.end}, ${place}${pinned ? ', set by hand' : ''}${clashing ? ', clashes' : ''}`;
-  return (
-    <Button
-      minH="0"
-      justifyContent="flex-start"
-      ref={setNodeRef}
-      {...listeners}
-      {...attributes}
-      aria-label={says}
-      title={`${says}${pinned ? '. Double-click to let it go' : ''}`}
-      onDoubleClick={unpin}
-      position="absolute"
-      top="3px"
-      bottom="3px"
-      style={{
-        left: slot.start * px,
-        width: Math.max(6, whole - 2),
-        transform: transform ? `translateX(${Math.round(transform.x / px) * px}px)` : undefined,
-        zIndex: isDragging ? 5 : 1,
-      }}
-      bg={fill}
-      color="ink"
-      borderWidth="2px"
-      borderStyle={clashing ? 'dashed' : 'solid'}
-      borderColor={clashing ? 'cinnabar' : pinned ? 'permanganate' : 'slate.500'}
-      borderRadius="6px"
-      fontSize="xs"
-      fontWeight="600"
-      lineHeight="1.05"
-      px="1"
-      textAlign="left"
-      overflow="hidden"
-      cursor={movable ? 'grab' : 'default'}
-      touchAction="none"
-      display="flex"
-      alignItems="center"
-      gap="1"
-    >
-      {pinned && <Pin size={12} aria-hidden style={{ flex: 'none' }} />}
-      <chakra.span
-        overflow="hidden"
-        textOverflow="ellipsis"
-        display="-webkit-box"
-        css={{ WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflowWrap: 'normal', hyphens: 'auto' }}
-      >
-        {shortTestName(slot.task)}
-      </chakra.span>
-      {attended * px < whole - 2 && (
-        <chakra.span
-          aria-hidden
-          position="absolute"
-          top="0"
-          bottom="0"
-          right="0"
-          style={{ left: attended * px }}
-          backgroundImage="repeating-linear-gradient(45deg, transparent 0 5px, rgba(22,35,58,.18) 5px 7px)"
-        />
-      )}
-    </Button>
-  );
-}
-
-/** How many places of each scarce station are taken, minute by minute. */
-function Stations({
-  problem,
-  schedule,
-  px,
-  minutes,
-}: {
-  readonly problem: RotaProblem;
-  readonly schedule: readonly RotaSlot[];
-  readonly px: number;
-  readonly minutes: number;
-}) {
-  const used = [...new Set(problem.tasks.map((t) => t.station))].filter((s) => s !== ownBench);
-  return (
-    <>
-      {used.map((station) => {
-        const tasks = new Set(problem.tasks.filter((t) => t.station === station).map((t) => t.id));
-        const slots = schedule.filter((s) => tasks.has(s.task));
-        const places = problem.stations[station]!;
-        return (
-          <Box
-            key={station}
-            display="flex"
-            alignItems="stretch"
-            borderTop="1px solid"
-            borderColor="slate.200"
-            minH="7"
-            height="28px"
-          >
-            <Box
-              width={`${labelWidth}px`}
-              flex="none"
-              fontSize="xs"
-              color="ink.soft"
-              lineHeight="1.1"
-              alignSelf="center"
-              position="sticky"
-              left="0"
-              bg="porcelain"
-              zIndex={3}
-            >
-              {stationWords[station] ?? station} ({places})
-            </Box>
-            <Box
-              position="relative"
-              style={{ width: minutes * px }}
-              role="img"
-              aria-label={`${stationWords[station] ?? station}: places taken over the lesson`}
-            >
-              {Array.from({ length: minutes }, (_, m) => {
-                const n = slots.filter((s) => s.start <= m && m < s.end).length;
-                return n ? (
-                  <Box
-                    key={m}
-                    position="absolute"
-                    bottom="0"
-                    bg={n > places ? 'cinnabar' : n === places ? 'slate.500' : 'slate.300'}
-                    style={{
-                      left: m * px,
-                      width: px,
-                      height: `${Math.min(1, n / Math.max(1, places)) * 24}px`,
-                    }}
-                  />
-                ) : null;
-              })}
-            </Box>
-          </Box>
-        );
-      })}
-    </>
-  );
-}
 
 export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, unpin }: RotaBoardProps) {
   const frame = useRef<HTMLDivElement>(null);

@@ -13,8 +13,8 @@ import {
 import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
+import { Combobox } from '../kit/Combobox.js';
 import { Notice } from '../kit/Notice.js';
-import { Select } from '../kit/Select.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 
@@ -68,19 +68,15 @@ export function SubstitutionsPart({
   return (
     <Tile display="grid" gap="3">
       <chakra.h2 fontSize="lg">Something else instead</chakra.h2>
-      <Select
-        aria-label="What is to hand instead"
-        value={id}
-        maxW="34rem"
-        onChange={(e) => setId(e.target.value)}
-      >
-        <option value="">What is to hand instead?</option>
-        {possible.map((s) => (
-          <option key={s.id} value={s.id}>
-            {reagentOf(s.for).name}: {s.name}
-          </option>
-        ))}
-      </Select>
+      <Box maxW="34rem">
+        <Combobox
+          aria-label="What is to hand instead"
+          placeholder="What is to hand instead? Type what is missing, or what there is"
+          value={id}
+          choices={possible.map((s) => ({ id: s.id, name: `${reagentOf(s.for).name}: ${s.name}` }))}
+          onChoose={setId}
+        />
+      </Box>
       {effect && (
         <>
           <Notice tone={adviceTones[effect.substitute.advice]}>

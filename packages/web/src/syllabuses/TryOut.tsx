@@ -3,7 +3,6 @@ import { Box, chakra } from '@chakra-ui/react';
 import {
   ionOf,
   mark,
-  speciesName,
   strictnesses,
   testOf,
   type Mark,
@@ -13,10 +12,12 @@ import {
   standsForNone,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
+import { Combobox } from '../kit/Combobox.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Select } from '../kit/Select.js';
+import { speciesChoice } from '../kit/Species.js';
 import { Tile } from '../kit/Tile.js';
 
 const gasTest = 'gas-test';
@@ -72,13 +73,7 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
         </Select>
       </Field>
       <Field size="small" label="Of">
-        <Select value={chosen ?? ''} onChange={(e) => setHolds(e.target.value)}>
-          {choices.map((id) => (
-            <option key={id} value={id}>
-              {speciesName(id)}
-            </option>
-          ))}
-        </Select>
+        <Combobox value={chosen ?? ''} choices={choices.map(speciesChoice)} onChoose={setHolds} />
       </Field>
       <Field size="small" label="Marked">
         <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
