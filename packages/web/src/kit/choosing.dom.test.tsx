@@ -1,7 +1,7 @@
 import { describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
-import { faults, show } from '../testing/show.js';
+import { enter, faults, show } from '../testing/show.js';
 import { Button } from './Button.js';
 import { Combobox, Suggesting } from './Combobox.js';
 import { Dialog } from './Dialog.js';
@@ -31,22 +31,20 @@ describe('a long list that grows shorter as one types', () => {
     const { user } = show(<Shown onChoose={chosen} />);
     const box = screen.getByRole('combobox', { name: 'Cation' }) as HTMLInputElement;
     expect(box.value).toBe('sodium');
-    await user.clear(box);
-    await user.type(box, 'fe3');
+    await enter(box, 'fe3');
     await waitFor(() => expect(screen.getAllByRole('option')).toHaveLength(1));
     await user.keyboard('{Enter}');
     expect(chosen).toHaveBeenLastCalledWith('Fe3+');
     await waitFor(() => expect(box.value).toBe('iron(III)'));
   });
   test('formulas in it are set as formulas, and what fits nothing is said', async () => {
-    const { user } = show(<Shown onChoose={() => undefined} />);
+    show(<Shown onChoose={() => undefined} />);
     const box = screen.getByRole('combobox', { name: 'Cation' });
-    await user.clear(box);
-    await user.type(box, 'copper');
+    await enter(box, 'copper');
     const option = await screen.findByRole('option');
     expect(option.querySelector('sup')?.textContent).toBe('2+');
     expect(await faults()).toEqual([]);
-    await user.type(box, 'zzz');
+    await enter(box, 'zzz');
     expect(await screen.findByText('Nothing here is called that.')).toBeTruthy();
   });
 });
@@ -69,11 +67,10 @@ test('a suggesting box keeps whatever is typed, and takes a suggestion that is p
   }
   const { user } = show(<Shown />);
   const box = screen.getByRole('combobox', { name: 'Add a sample' }) as HTMLInputElement;
-  await user.type(box, 'soup');
+  await enter(box, 'soup');
   await user.tab();
   expect(box.value).toBe('soup');
-  await user.clear(box);
-  await user.type(box, 'znso');
+  await enter(box, 'znso');
   await user.click(await screen.findByRole('option', { name: 'zinc sulfate' }));
   await waitFor(() => expect(box.value).toBe('zinc sulfate'));
   expect(given).toHaveBeenLastCalledWith('zinc sulfate');

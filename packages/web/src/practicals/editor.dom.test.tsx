@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyPractical, type Practical } from '@kivex/core';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { salt } from '../testing/lesson-fixture.js';
-import { faults, show } from '../testing/show.js';
+import { enter, faults, show } from '../testing/show.js';
 import { SamplesSection } from './SamplesSection.js';
 import { TestsSection } from './TestsSection.js';
 
@@ -28,7 +28,7 @@ describe('the samples of a practical', () => {
   test('what is typed in any way goes in as what it holds', async () => {
     const { user } = edit(blank, SamplesSection);
     for (const typed of ['copper(II) sulfate', 'KBr']) {
-      await user.type(add(), typed);
+      await enter(add(), typed);
       await user.click(screen.getByRole('button', { name: 'Unknown' }));
       await waitFor(() => expect(add().value).toBe(''));
     }
@@ -40,24 +40,25 @@ describe('the samples of a practical', () => {
   });
   test('what cannot be read is told at the box, and stays', async () => {
     const { user } = edit(blank, SamplesSection);
-    await user.type(add(), 'soup');
+    await enter(add(), 'soup');
     await user.click(screen.getByRole('button', { name: 'Known' }));
     expect((await screen.findByRole('alert')).textContent).toMatch(/“soup” could not be read/);
     expect(add().value).toBe('soup');
     expect(now.samples).toEqual([]);
   });
   test('a salt is suggested with its formula', async () => {
-    const { user } = edit(blank, SamplesSection);
-    await user.click(add());
-    fireEvent.change(add(), { target: { value: 'lithium chl' } });
+    edit(blank, SamplesSection);
+    await enter(add(), 'lithium chl');
     expect((await screen.findAllByRole('option'))[0]!.textContent).toContain('LiCl');
   });
   test('an ion is changed by typing it; role and difficulty by their lists', async () => {
     const { user } = edit(salt, SamplesSection);
     const row = screen.getAllByRole('row')[2]!;
     const cation = within(row).getByRole('combobox', { name: 'Cation' });
-    await user.clear(cation);
-    await user.type(cation, 'zinc{Enter}');
+    await user.click(cation);
+    await enter(cation, 'zinc');
+    await screen.findByRole('option', { name: /^zinc/ });
+    await user.keyboard('{Enter}');
     const first = salt.samples.find((s) => s.role === 'unknown')!;
     await waitFor(() => expect(now.samples.find((s) => s.key === first.key)!.ions[0]).toBe('Zn2+'));
     await user.selectOptions(
@@ -72,10 +73,9 @@ describe('the tests of a practical', () => {
   test('one is added by typing a part of its name; those that are in are not offered', async () => {
     const { user } = edit(salt, TestsSection);
     const box = screen.getByRole('combobox', { name: 'Add a test' });
-    await user.type(box, 'flame');
+    await enter(box, 'flame');
     expect(await screen.findByText('Nothing here is called that.')).toBeTruthy();
-    await user.clear(box);
-    fireEvent.change(box, { target: { value: 'ammonia sol' } });
+    await enter(box, 'ammonia sol');
     await screen.findByRole('option', { name: /^Ammonia solution/ });
     await user.keyboard('{Enter}');
     await waitFor(() => expect(now.tests).toHaveLength(salt.tests.length + 1));
@@ -90,10 +90,9 @@ describe('the tests of a practical', () => {
     expect(now.tests[0]!.attributes).toHaveLength(1);
   });
   test('minutes out of range are told and not taken', async () => {
-    const { user } = edit({ ...salt, tests: salt.tests.slice(0, 1) }, TestsSection);
+    edit({ ...salt, tests: salt.tests.slice(0, 1) }, TestsSection);
     const box = screen.getByRole('spinbutton', { name: 'Minutes a sample' });
-    await user.clear(box);
-    await user.type(box, '90');
+    await enter(box, '90');
     expect(screen.getByRole('alert').textContent).toBe('Enter a number from 0.25 to 60.');
     expect(now.tests[0]!.minutes ?? 0).not.toBe(90);
   });

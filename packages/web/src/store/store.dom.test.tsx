@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { StoreItem } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
-import { faults, Refusal, show } from '../testing/show.js';
+import { enter, faults, Refusal, show } from '../testing/show.js';
 import StorePage from './StorePage.js';
 
 const item = (part: Partial<StoreItem>): StoreItem => ({
@@ -63,8 +63,7 @@ describe('the store', () => {
     const dialog = await screen.findByRole('dialog', { name: 'New batch: Silver nitrate' });
     await user.type(within(dialog).getByRole('textbox', { name: 'Batch mark' }), 'SN-1');
     const amount = within(dialog).getByRole('spinbutton', { name: 'Amount, g' });
-    await user.clear(amount);
-    await user.type(amount, '25');
+    await enter(amount, '25');
     await user.click(within(dialog).getByRole('button', { name: 'Enter the batch' }));
     expect((await within(dialog).findByRole('alert')).textContent).toBe(
       'This mark is taken; choose another.',
@@ -87,7 +86,7 @@ describe('the store', () => {
     await user.click(await screen.findByRole('button', { name: 'Edit Copper(II) sulfate' }));
     await user.selectOptions(screen.getByRole('combobox', { name: 'Form' }), 'solution');
     const strength = await screen.findByRole('spinbutton', { name: 'mol/dm³' });
-    await user.type(strength, '0.5');
+    await enter(strength, '0.5');
     await user.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(asked.some((a) => a.method === 'PUT')).toBe(true));
     expect(asked.find((a) => a.method === 'PUT')!.body).toEqual({
