@@ -55,7 +55,7 @@ export async function joinLesson(
 export async function goTo(page: Page, place: 'Method' | 'Log' | 'Name' | 'Hand in'): Promise<void> {
   await page.getByRole('navigation', { name: 'Bench' }).getByRole('button', { name: place }).click();
   // A place gone to for the first time may still be on its way.
-  await expect(page.getByText(/^Fetching/)).toHaveCount(0);
+  await expect(page.getByText(/Fetching/)).toHaveCount(0);
 }
 
 /** Logs a colour for a sample: three taps from the log. */

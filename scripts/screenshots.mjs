@@ -42,7 +42,7 @@ const settle = async (page) => {
 };
 const shot = async (page, name) => {
   await settle(page);
-  await page.getByText(/^Fetching/).waitFor({ state: 'detached' });
+  await page.getByText(/Fetching/).waitFor({ state: 'detached' });
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`docs/screenshots/${name}.png`);
 };
