@@ -71,7 +71,12 @@ export default tseslint.config(
   {
     files: ['packages/web/**'],
     plugins: { 'react-hooks': hooks },
-    rules: { ...hooks.configs.recommended.rules, 'react-hooks/set-state-in-effect': 'off' },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      'react-hooks/set-state-in-effect': 'off',
+      // Warns of packages that the React compiler cannot memoise; no compiler runs here.
+      'react-hooks/incompatible-library': 'off',
+    },
   },
   floor(
     ['packages/core/**'],

@@ -173,11 +173,16 @@ test.describe('every page', () => {
       const { page } = student;
       await joinLesson(page, kivex.base, lesson('running').joinCode, 'Edwin Marram', String(2401 + 4 * 37));
       // What the first load brings; the places gone to later come when the bench stands.
+      await page.waitForFunction(() => performance.getEntriesByName('bench stands').length > 0);
       const kilobytes = await page.evaluate(
         () =>
           performance
             .getEntriesByType('resource')
-            .filter((r) => r.name.endsWith('.js'))
+            .filter(
+              (r) =>
+                r.name.endsWith('.js') &&
+                r.startTime <= performance.getEntriesByName('bench stands')[0]!.startTime,
+            )
             .reduce((sum, r) => sum + (r as PerformanceResourceTiming).encodedBodySize, 0) / 1000,
       );
       expect(kilobytes).toBeGreaterThan(20);

@@ -10,8 +10,11 @@ import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { TestChoice } from './TestChoice.js';
 
-/** The words of a step come first; its drawing follows. */
-const Apparatus = lazy(async () => ({ default: (await import('../kit/Apparatus.js')).Apparatus }));
+/** The words of a step come first; its drawing follows a moment after, and is no part of the first load. */
+const Apparatus = lazy(async () => {
+  await new Promise((shown) => setTimeout(shown, 400));
+  return { default: (await import('../kit/Apparatus.js')).Apparatus };
+});
 
 const cautionTones = {
   danger: { bg: 'cinnabar.wash', color: 'cinnabar' },

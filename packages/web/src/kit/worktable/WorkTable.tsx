@@ -113,7 +113,6 @@ export function WorkTable<Row extends object>({
     box.style.scrollPaddingTop = `${head.offsetHeight}px`;
     box.style.scrollPaddingInlineStart = `${stayed.offsetWidth}px`;
   });
-  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by a compiler
   const virtual = useVirtualizer({
     count: shown.length,
     getScrollElement: () => place.current,
