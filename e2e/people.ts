@@ -78,20 +78,35 @@ export const allSaved = (page: Page) =>
 export async function faults(page: Page): Promise<string[]> {
   await page.evaluate(axe.source);
   return page.evaluate(async () => {
+    interface Violation {
+      readonly id: string;
+      readonly nodes: readonly { readonly target: readonly string[] }[];
+    }
     const { axe } = window as unknown as {
       axe: {
-        run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }>;
+        run: (context: Document | Element, options: object) => Promise<{ violations: readonly Violation[] }>;
       };
     };
-    const { violations } = await axe.run({
+    const { violations } = await axe.run(document, {
       runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
     });
-    return violations.map(
-      (v) =>
-        `${v.id}: ${v.nodes
-          .map((n) => n.target.join(' '))
-          .slice(0, 3)
-          .join(', ')}`,
-    );
+    /** Half under a bar as one happens to have scrolled is not too small: it is measured again in mid-page. */
+    const isTooSmall = async (target: string): Promise<boolean> => {
+      const element = document.querySelector(target);
+      if (!element) return true;
+      element.scrollIntoView({ block: 'center', behavior: 'instant' });
+      const again = await axe.run(element, { runOnly: { type: 'rule', values: ['target-size'] } });
+      return again.violations.length > 0;
+    };
+    const found: string[] = [];
+    for (const { id, nodes } of violations) {
+      const targets: string[] = [];
+      for (const { target } of nodes) {
+        const own = target.join(' ');
+        if (id !== 'target-size' || (await isTooSmall(own))) targets.push(own);
+      }
+      if (targets.length) found.push(`${id}: ${targets.slice(0, 3).join(', ')}`);
+    }
+    return found;
   });
 }
