@@ -10,7 +10,7 @@ const lanes = 8;
 const slowAfter = 1_000;
 /** What would end the account or session that the rest goes on with. */
 const without =
-  /sign-out|sign-in|join|first-school|DELETE|PATCH \/api\/people|people\/staff\/\{id\}|staff\/(password|sessions|second-factor)|pins|openapi|PUT \/api\/lessons\/\{id\}\/(seats|state)/;
+  /sign-out|sign-in|join|first-school|DELETE|PATCH \/api\/people|people\/staff\/\{person\}|staff\/(password|sessions|second-factor)|pins|openapi|PUT \/api\/lessons\/\{lesson\}\/(seats|state)/;
 const resident = (pid) =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024;
 
@@ -28,13 +28,15 @@ export async function rubbish(world, school, { bodies, seed, timed }) {
   const api = (await school.head.surely('GET', '/api/openapi.json')).body;
   const routes = fuzzRoutes(api, without);
   const random = seededRandom(seed);
-  const ids = [
-    school.lesson.id,
-    school.classId,
-    school.practical,
-    ...school.lesson.samples.map((s) => s.id),
-    ...school.lesson.groupList.map((g) => g.id),
-  ];
+  const ids = {
+    lesson: [school.lesson.id],
+    class: [school.classId],
+    practical: [school.practical],
+    jar: school.lesson.samples.map((s) => s.id),
+    group: school.lesson.groupList.map((g) => g.id),
+    kind: ['csv', 'xlsx', 'ods'],
+    number: ['1'],
+  };
   const faults = [];
   const slow = [];
   const statuses = {};

@@ -2,6 +2,7 @@
 export * from './audit.js';
 export * from './bench.js';
 export * from './held.js';
+export * from './lesson-bodies.js';
 export * from './lessons.js';
 export * from './live.js';
 export * from './marks.js';
@@ -9,4 +10,5 @@ export * from './people.js';
 export * from './planning.js';
 export * from './preparing.js';
 export * from './problem.js';
+export * from './routes.js';
 export * from './store.js';

@@ -71,3 +71,23 @@ export interface RosterPreview {
   readonly rows: readonly RosterRow[];
   readonly problem: string | null;
 }
+/** Signing in: the code where a second factor is on. */
+export interface SignIn {
+  readonly email: string;
+  readonly password: string;
+  readonly code?: string;
+}
+interface NewPerson {
+  readonly name: string;
+  readonly email: string;
+  readonly password: string;
+}
+export interface NewStaff extends NewPerson {
+  readonly role: StaffRole;
+}
+/** The first school of a server and its head of department. */
+export interface FirstSchool extends NewPerson {
+  readonly school: string;
+  /** Stands where Kivex was started. */
+  readonly setUpCode: string;
+}

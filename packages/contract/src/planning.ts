@@ -56,3 +56,13 @@ export interface Room {
   readonly name: string;
   readonly plan: RoomPlan;
 }
+/** A document as it is sent: what it holds is checked by its published schema. */
+export interface NewDocument {
+  readonly document: object;
+  readonly shared?: boolean;
+}
+export interface SavedDocument {
+  readonly document: object;
+  /** The version the changes began from. */
+  readonly from: number;
+}

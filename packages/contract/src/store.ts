@@ -22,3 +22,14 @@ export interface StockPreview {
   readonly rows: readonly { readonly line: number; readonly text: string; readonly problem: string | null }[];
   readonly problem: string | null;
 }
+/** What is entered of a thing in the store. */
+export type StoreItemFields = Omit<StoreItem, 'id' | 'batches'>;
+export interface BatchMarks {
+  readonly code: string;
+  /** Days like 2026-11-25. */
+  readonly opened: string | null;
+  readonly expires: string | null;
+}
+export interface NewBatch extends BatchMarks {
+  readonly amount: number;
+}

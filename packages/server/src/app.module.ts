@@ -3,6 +3,7 @@ import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccessGuard } from './access/access.guard.js';
+import { OwnershipGuard } from './access/ownership.guard.js';
 import { AuditModule } from './audit/audit.module.js';
 import { AccessModule } from './access/access.module.js';
 import { BenchModule } from './bench/bench.module.js';
@@ -66,6 +67,7 @@ export class AppModule {
       controllers: [HealthController],
       providers: [
         { provide: APP_GUARD, useClass: AccessGuard },
+        { provide: APP_GUARD, useClass: OwnershipGuard },
         { provide: APP_FILTER, useClass: ProblemFilter },
         { provide: APP_PIPE, useValue: validation },
       ],

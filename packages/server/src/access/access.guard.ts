@@ -1,9 +1,10 @@
 /** Lets a request through only if its route says that its caller may call it. */
-import type { Role } from '@kivex/contract';
+import type { RouteName } from '@kivex/contract';
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { forbidden, joinFirst, signInFirst } from '../problems/problems.js';
-import { allowedToKey, beforeNewPasswordKey, type CallerRequest } from './caller.js';
+import { beforeNewPasswordKey, type CallerRequest } from './caller.js';
+import { callersOf, routeKey } from './route.js';
 import { SessionsService } from './sessions.service.js';
 
 const changing = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
@@ -28,11 +29,7 @@ export class AccessGuard implements CanActivate {
         throw forbidden('This request did not come from a Kivex page.');
       }
     }
-    const allowed =
-      this.reflector.getAllAndOverride<readonly (Role | 'anyone')[] | undefined>(allowedToKey, [
-        context.getHandler(),
-        context.getClass(),
-      ]) ?? [];
+    const allowed = callersOf(this.reflector.get<RouteName | undefined>(routeKey, context.getHandler()));
     if (allowed.includes('anyone')) return true;
     if (allowed.includes('student')) {
       const student = await this.sessions.studentOf(request.headers.cookie);

@@ -1,5 +1,5 @@
 /** Who is calling: worked out once a request, from its cookie. */
-import type { Role, StaffRole } from '@kivex/contract';
+import type { StaffRole } from '@kivex/contract';
 import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
 
@@ -32,12 +32,6 @@ export interface CallerRequest extends Request {
   staff?: SignedInStaff;
   student?: StudentCaller;
 }
-
-export const allowedToKey = 'kivex:allowed-to';
-/** Declares who may call a route; a route that declares nothing can be called by nobody. */
-export const AllowedTo = (...who: readonly (Role | 'anyone')[]) => SetMetadata(allowedToKey, who);
-export const teaching = ['teacher', 'head'] as const;
-export const anyStaff = ['teacher', 'technician', 'head'] as const;
 
 /** The member of staff calling; only on routes allowed to staff. */
 export const ByStaff = createParamDecorator(

@@ -1,6 +1,6 @@
 /** Staff sign in and out. */
 import type { StaffMe } from '@kivex/contract';
-import { Body, Controller, Get, HttpCode, Post, Req, Res, UseGuards } from '@nestjs/common';
+import { Body, Controller, HttpCode, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsEmail, IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
@@ -9,7 +9,8 @@ import { Repository } from 'typeorm';
 import { Config } from '../config/config.js';
 import { School, Staff } from '../records/people.entities.js';
 import { AddressLimitGuard } from './address-limit.guard.js';
-import { AllowedTo, anyStaff, BeforeNewPassword, ByStaff, type SignedInStaff } from './caller.js';
+import { BeforeNewPassword, ByStaff, type SignedInStaff } from './caller.js';
+import { Route } from './route.js';
 import { deviceOf, deviceWords, setFirst } from './device.js';
 import { SessionsService, staffCookie } from './sessions.service.js';
 import { SignInService } from './sign-in.service.js';
@@ -36,7 +37,7 @@ class SignInDto {
   code?: string;
 }
 
-@Controller('api/staff')
+@Controller()
 export class SignInController {
   constructor(
     @InjectRepository(Staff) private readonly staff: Repository<Staff>,
@@ -46,9 +47,8 @@ export class SignInController {
     private readonly config: Config,
   ) {}
 
-  @Post('sign-in')
+  @Route('POST /api/staff/sign-in')
   @HttpCode(200)
-  @AllowedTo('anyone')
   @UseGuards(AddressLimitGuard)
   async signIn(
     @Body() { email, password, code }: SignInDto,
@@ -61,16 +61,14 @@ export class SignInController {
     return this.describe(person);
   }
 
-  @Get('me')
-  @AllowedTo(...anyStaff)
+  @Route('GET /api/staff/me')
   @BeforeNewPassword()
   async me(@ByStaff() caller: SignedInStaff): Promise<StaffMe> {
     return this.describe(await this.staff.findOneByOrFail({ id: caller.id }));
   }
 
-  @Post('sign-out')
+  @Route('POST /api/staff/sign-out')
   @HttpCode(204)
-  @AllowedTo(...anyStaff)
   @BeforeNewPassword()
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     response.append('Set-Cookie', await this.sessions.close(staffCookie, request.headers.cookie));

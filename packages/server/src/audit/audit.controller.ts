@@ -1,10 +1,11 @@
 /** The trail of staff's actions, for the head of department: in pages, and whole as a file. */
 import { auditActions, type AuditEntry } from '@kivex/contract';
 import { tableToCsv } from '@kivex/core/formats/csv-table';
-import { Controller, Get, ParseUUIDPipe, Query, Res, StreamableFile } from '@nestjs/common';
+import { Controller, ParseUUIDPipe, Query, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
 import { Readable } from 'node:stream';
-import { AllowedTo, ByStaff, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { pageSize, sayNext } from '../paging/pages.js';
 import { attachment } from '../sheets/attachment.js';
 import { AuditService } from './audit.service.js';
@@ -12,13 +13,12 @@ import { AuditService } from './audit.service.js';
 const mostInPage = 100;
 const mostInPart = 1000;
 
-@Controller('api/audit')
-@AllowedTo('head')
+@Controller()
 export class AuditController {
   constructor(private readonly audit: AuditService) {}
 
   /** Newest first; where there is more, the header `Link` says where (RFC 8288). */
-  @Get()
+  @Route('GET /api/audit')
   async page(
     @ByStaff() staff: StaffCaller,
     @Res({ passthrough: true }) response: Response,
@@ -32,7 +32,7 @@ export class AuditController {
   }
 
   /** The whole trail as CSV, newest first. */
-  @Get('file')
+  @Route('GET /api/audit/file')
   file(@ByStaff() staff: StaffCaller, @Res({ passthrough: true }) response: Response): StreamableFile {
     attachment(response, 'kivex-audit.csv', 'text/csv; charset=utf-8');
     return new StreamableFile(Readable.from(this.lines(staff.schoolId)));

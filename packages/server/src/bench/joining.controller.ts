@@ -1,14 +1,14 @@
 /** Students join: lesson code, own name, own PIN. */
 import type { JoinNames } from '@kivex/contract';
 import { cleanName } from '@kivex/core/formats/clean-text';
-import { Body, Controller, HttpCode, Post, Req, Res, UseGuards } from '@nestjs/common';
+import { Body, Controller, HttpCode, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import type { Request, Response } from 'express';
 import pLimit from 'p-limit';
 import { Repository } from 'typeorm';
-import { AllowedTo } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { AddressLimitGuard } from '../access/address-limit.guard.js';
 import { deviceOf, setFirst } from '../access/device.js';
 import { SecretsService } from '../access/secrets.service.js';
@@ -48,7 +48,7 @@ const joinsAtOnce = 2;
 
 const isOn = (lesson: Lesson): boolean => lesson.state === 'planned' || lesson.state === 'running';
 
-@Controller('api/join')
+@Controller()
 export class JoiningController {
   private readonly inTurn = pLimit(joinsAtOnce);
 
@@ -61,9 +61,8 @@ export class JoiningController {
     private readonly config: Config,
   ) {}
 
-  @Post('names')
+  @Route('POST /api/join/names')
   @HttpCode(200)
-  @AllowedTo('anyone')
   @UseGuards(AddressLimitGuard)
   async names(
     @Body() { code }: LessonCodeDto,
@@ -87,9 +86,8 @@ export class JoiningController {
     };
   }
 
-  @Post()
+  @Route('POST /api/join')
   @HttpCode(204)
-  @AllowedTo('anyone')
   @UseGuards(AddressLimitGuard)
   async join(
     @Body() joining: JoinDto,
@@ -119,9 +117,8 @@ export class JoiningController {
     return this.sessions.open({ studentId: seat.studentId, lessonId: lesson.id });
   }
 
-  @Post('leave')
+  @Route('POST /api/join/leave')
   @HttpCode(204)
-  @AllowedTo('anyone')
   async leave(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     response.append('Set-Cookie', await this.sessions.close(benchCookie, request.headers.cookie));
   }

@@ -1,10 +1,11 @@
 /** The teacher's board: the log of a lesson, answers to calls, and what is kept apart. */
 import type { BoardLog, HeldEntries, WireEvent } from '@kivex/contract';
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query, Res } from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsUUID } from 'class-validator';
 import type { Response } from 'express';
-import { AllowedTo, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { AuditService } from '../audit/audit.service.js';
 import { pageSize, placeAfter, sayNext } from '../paging/pages.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
@@ -25,8 +26,7 @@ class HeldIdsDto {
 /** Entries of the log in one answer at most. */
 const mostInPage = 2000;
 
-@Controller('api/lessons/:id')
-@AllowedTo(...teaching)
+@Controller()
 export class BoardController {
   constructor(
     private readonly lessons: LessonsService,
@@ -38,10 +38,10 @@ export class BoardController {
   ) {}
 
   /** The log as it stands, a page at a time; where there is more, the header `Link` says where (RFC 8288). */
-  @Get('events')
+  @Route('GET /api/lessons/:lesson/events')
   async events(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
     @Query('after') after?: string,
     @Query('limit') limit?: string,
@@ -53,18 +53,18 @@ export class BoardController {
   }
 
   /** What a board starts from: of each group what still says something. Its size does not grow with the log. */
-  @Get('board')
-  async board(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<BoardLog> {
+  @Route('GET /api/lessons/:lesson/board')
+  async board(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<BoardLog> {
     await this.lessons.own(staff.schoolId, id);
     return this.log.forBoard((await this.views.groupsOf(id)).map((g) => g.id));
   }
 
   /** Says that a call has been answered; answering it twice changes nothing. */
-  @Post('calls/:call/answer')
+  @Route('POST /api/lessons/:lesson/calls/:call/answer')
   @HttpCode(204)
   async answer(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Param('call', ParseUUIDPipe) call: string,
   ): Promise<void> {
     await this.lessons.own(staff.schoolId, id);
@@ -72,26 +72,29 @@ export class BoardController {
   }
 
   /** Entries that came late or were handed over, and wait for a decision. */
-  @Get('held')
-  async waiting(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<HeldEntries> {
+  @Route('GET /api/lessons/:lesson/held')
+  async waiting(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+  ): Promise<HeldEntries> {
     return this.held.waiting(await this.lessons.own(staff.schoolId, id));
   }
 
-  @Post('held/take')
+  @Route('POST /api/lessons/:lesson/held/take')
   @HttpCode(200)
   take(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { ids }: HeldIdsDto,
   ): Promise<{ decided: number }> {
     return this.decide(staff, id, ids, true);
   }
 
-  @Post('held/leave-out')
+  @Route('POST /api/lessons/:lesson/held/leave-out')
   @HttpCode(200)
   leaveOut(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { ids }: HeldIdsDto,
   ): Promise<{ decided: number }> {
     return this.decide(staff, id, ids, false);

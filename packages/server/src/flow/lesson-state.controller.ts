@@ -1,9 +1,10 @@
 /** A lesson moves on: begun, ended, released. */
 import { lessonStates, type Lesson, type LessonState } from '@kivex/contract';
-import { Body, Controller, Param, ParseUUIDPipe, Put } from '@nestjs/common';
+import { Body, Controller, Param, ParseUUIDPipe } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { IsIn } from 'class-validator';
-import { AllowedTo, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { FlowService } from './flow.service.js';
 
@@ -13,18 +14,17 @@ class StateDto {
   state: LessonState;
 }
 
-@Controller('api/lessons')
-@AllowedTo(...teaching)
+@Controller()
 export class LessonStateController {
   constructor(
     private readonly flow: FlowService,
     private readonly views: LessonViewsService,
   ) {}
 
-  @Put(':id/state')
+  @Route('PUT /api/lessons/:lesson/state')
   async move(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { state }: StateDto,
   ): Promise<Lesson> {
     await this.flow.move(staff, id, state);

@@ -1,8 +1,8 @@
 /** Liveness and readiness, for whoever watches the server. */
-import { Controller, Get } from '@nestjs/common';
+import { Controller } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
-import { AllowedTo } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { unavailable } from '../problems/problems.js';
 
 /** Milliseconds within which readiness is told, either way. */
@@ -21,16 +21,15 @@ function inTime(work: Promise<unknown>): Promise<boolean> {
   });
 }
 
-@Controller('api/health')
-@AllowedTo('anyone')
+@Controller()
 export class HealthController {
   constructor(@InjectDataSource() private readonly source: DataSource) {}
 
-  @Get('live')
+  @Route('GET /api/health/live')
   live(): { status: 'up' } {
     return { status: 'up' };
   }
-  @Get('ready')
+  @Route('GET /api/health/ready')
   async ready(): Promise<{ status: 'ready' }> {
     if (!(await inTime(this.source.query('SELECT 1'))))
       throw unavailable('The database does not answer. Kivex goes on by itself when it is back.');

@@ -1,11 +1,12 @@
 import type { MarkCell, MarkTable } from '@kivex/contract';
 import { testOf } from '@kivex/core';
 import { marksCsv } from '@kivex/core/formats/marks-csv';
-import { Body, Controller, Get, Header, Param, ParseUUIDPipe, Post, Res } from '@nestjs/common';
+import { Body, Controller, Header, Param, ParseUUIDPipe, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
 import type { Response } from 'express';
-import { AllowedTo, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { LessonsService } from '../lessons/lessons.service.js';
 import { MarksService } from './marks.service.js';
@@ -23,8 +24,7 @@ class ChangeMarkDto {
   reason: string;
 }
 
-@Controller('api/lessons/:id/marks')
-@AllowedTo(...teaching)
+@Controller()
 export class MarksController {
   constructor(
     private readonly marks: MarksService,
@@ -32,26 +32,26 @@ export class MarksController {
     private readonly views: LessonViewsService,
   ) {}
 
-  @Get()
-  async table(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<MarkTable> {
+  @Route('GET /api/lessons/:lesson/marks')
+  async table(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<MarkTable> {
     return this.marks.table(await this.lessons.own(staff.schoolId, id));
   }
 
-  @Post(':mark/changes')
+  @Route('POST /api/lessons/:lesson/marks/:mark/changes')
   async change(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Param('mark', ParseUUIDPipe) mark: string,
     @Body() { points, reason }: ChangeMarkDto,
   ): Promise<MarkCell> {
     return this.marks.change(staff, await this.lessons.own(staff.schoolId, id), mark, points, reason);
   }
 
-  @Get('csv')
+  @Route('GET /api/lessons/:lesson/marks/csv')
   @Header('Content-Type', 'text/csv; charset=utf-8')
   async csv(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
     const lesson = await this.lessons.own(staff.schoolId, id);

@@ -3,14 +3,10 @@ import { tableToCsv } from '@kivex/core/formats/csv-table';
 import {
   Body,
   Controller,
-  Delete,
-  Get,
   HttpCode,
   Param,
   ParseEnumPipe,
   ParseUUIDPipe,
-  Patch,
-  Post,
   Req,
   Res,
   StreamableFile,
@@ -27,7 +23,8 @@ import {
   MaxLength,
 } from 'class-validator';
 import type { Request, Response } from 'express';
-import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { goneSignal } from '../heavy/gone-signal.js';
 import { HeavyService } from '../heavy/heavy.service.js';
 import { Tidy } from '../input/tidy.js';
@@ -67,50 +64,48 @@ class RenameDto {
   name: string;
 }
 
-@Controller('api')
-@AllowedTo(...teaching)
+@Controller()
 export class ClassesController {
   constructor(
     private readonly classes: ClassesService,
     private readonly heavy: HeavyService,
   ) {}
 
-  @Get('classes')
-  @AllowedTo(...anyStaff)
+  @Route('GET /api/classes')
   list(@ByStaff() staff: StaffCaller): Promise<ClassHead[]> {
     return this.classes.list(staff.schoolId);
   }
-  @Post('classes')
+  @Route('POST /api/classes')
   create(@ByStaff() staff: StaffCaller, @Body() { name }: NewClassDto): Promise<ClassHead> {
     return this.classes.create(staff, name);
   }
-  @Get('classes/:id')
-  roster(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<ClassRoster> {
+  @Route('GET /api/classes/:class')
+  roster(@ByStaff() staff: StaffCaller, @Param('class', ParseUUIDPipe) id: string): Promise<ClassRoster> {
     return this.classes.roster(staff.schoolId, id);
   }
-  @Post('classes/:id/roster/preview')
+  @Route('POST /api/classes/:class/roster/preview')
   @HttpCode(200)
   preview(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('class', ParseUUIDPipe) id: string,
     @Body() { text }: RosterDto,
   ): Promise<RosterPreview> {
     return this.classes.preview(staff.schoolId, id, text);
   }
-  @Post('classes/:id/roster')
+  @Route('POST /api/classes/:class/roster')
   add(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('class', ParseUUIDPipe) id: string,
     @Body() { text }: RosterDto,
   ): Promise<ClassRoster> {
     return this.classes.add(staff, id, text);
   }
   /** Reads a class list from a sheet (CSV, XLSX or OpenDocument) as the text the preview takes. */
-  @Post('classes/:id/roster/file')
+  @Route('POST /api/classes/:class/roster/file')
   @HttpCode(200)
   async rosterFile(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('class', ParseUUIDPipe) id: string,
     @Req() request: Request,
   ): Promise<{ text: string }> {
     await this.classes.own(staff.schoolId, id);
@@ -120,10 +115,10 @@ export class ClassesController {
     };
   }
   /** The class list as a sheet that can be read back. */
-  @Get('classes/:id/roster/sheet/:kind')
+  @Route('GET /api/classes/:class/roster/sheet/:kind')
   async rosterSheet(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('class', ParseUUIDPipe) id: string,
     @Param('kind', new ParseEnumPipe(sheetKindNames)) kind: SheetKind,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
@@ -138,33 +133,33 @@ export class ClassesController {
       ),
     );
   }
-  @Post('classes/:id/pins')
+  @Route('POST /api/classes/:class/pins')
   newPins(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('class', ParseUUIDPipe) id: string,
     @Body() { students }: NewPinsDto,
   ): Promise<PinCard[]> {
     return this.classes.newPins(staff, id, students);
   }
-  @Patch('students/:id')
+  @Route('PATCH /api/students/:student')
   @HttpCode(204)
   rename(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('student', ParseUUIDPipe) id: string,
     @Body() { name }: RenameDto,
   ): Promise<void> {
     return this.classes.rename(staff, id, name);
   }
   /** Forgets wrong tries of a student's PIN, so that they may try again at once. */
-  @Post('students/:id/unlock')
+  @Route('POST /api/students/:student/unlock')
   @HttpCode(204)
-  unlock(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  unlock(@ByStaff() staff: StaffCaller, @Param('student', ParseUUIDPipe) id: string): Promise<void> {
     return this.classes.unlock(staff, id);
   }
 
-  @Delete('students/:id')
+  @Route('DELETE /api/students/:student')
   @HttpCode(204)
-  leave(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  leave(@ByStaff() staff: StaffCaller, @Param('student', ParseUUIDPipe) id: string): Promise<void> {
     return this.classes.leave(staff, id);
   }
 }

@@ -1,29 +1,10 @@
 /** Members of staff as the head of department keeps them, and everybody's own account. */
 import type { SecondFactorSetUp, StaffMember, StaffSession } from '@kivex/contract';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Patch,
-  Post,
-  Req,
-  Res,
-  UseGuards,
-} from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Req, Res, UseGuards } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { AddressLimitGuard } from '../access/address-limit.guard.js';
-import {
-  AllowedTo,
-  anyStaff,
-  BeforeNewPassword,
-  ByStaff,
-  type SignedInStaff,
-  type StaffCaller,
-} from '../access/caller.js';
+import { BeforeNewPassword, ByStaff, type SignedInStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { deviceOf } from '../access/device.js';
 import { SecondFactorService } from '../access/second-factor.service.js';
 import { SessionsService } from '../access/sessions.service.js';
@@ -41,28 +22,26 @@ import {
 } from './staff.dto.js';
 import { StaffService } from './staff.service.js';
 
-@Controller('api/people/staff')
-@AllowedTo('head')
+@Controller()
 export class StaffController {
   constructor(private readonly staff: StaffService) {}
 
-  @Get()
-  @AllowedTo('teacher', 'head')
+  @Route('GET /api/people/staff')
   list(@ByStaff() caller: StaffCaller): Promise<StaffMember[]> {
     return this.staff.list(caller.schoolId);
   }
 
-  @Post()
+  @Route('POST /api/people/staff')
   add(@ByStaff() caller: StaffCaller, @Body() wanted: NewStaffDto): Promise<StaffMember> {
     return this.staff.add(caller, wanted);
   }
 
   /** Locks or unlocks an account, or changes its role. */
-  @Patch(':id')
+  @Route('PATCH /api/people/staff/:person')
   @HttpCode(204)
   change(
     @ByStaff() caller: SignedInStaff,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('person', ParseUUIDPipe) id: string,
     @Body() wanted: ChangeStaffDto,
   ): Promise<void> {
     if (wanted.locked === undefined && wanted.role === undefined)
@@ -70,33 +49,32 @@ export class StaffController {
     return this.staff.change(caller, id, wanted);
   }
 
-  @Delete(':id')
+  @Route('DELETE /api/people/staff/:person')
   @HttpCode(204)
-  remove(@ByStaff() caller: SignedInStaff, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@ByStaff() caller: SignedInStaff, @Param('person', ParseUUIDPipe) id: string): Promise<void> {
     return this.staff.remove(caller, id);
   }
 
   /** A new password for somebody, shown this once and changed at their next signing in. */
-  @Post(':id/password')
+  @Route('POST /api/people/staff/:person/password')
   async resetPassword(
     @ByStaff() caller: SignedInStaff,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('person', ParseUUIDPipe) id: string,
   ): Promise<{ password: string }> {
     return { password: await this.staff.resetPassword(caller, id) };
   }
 
-  @Delete(':id/second-factor')
+  @Route('DELETE /api/people/staff/:person/second-factor')
   @HttpCode(204)
   removeSecondFactor(
     @ByStaff() caller: SignedInStaff,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('person', ParseUUIDPipe) id: string,
   ): Promise<void> {
     return this.staff.removeSecondFactor(caller, id);
   }
 }
 
-@Controller('api/staff')
-@AllowedTo(...anyStaff)
+@Controller()
 export class OwnAccountController {
   constructor(
     private readonly staff: StaffService,
@@ -107,7 +85,7 @@ export class OwnAccountController {
     private readonly config: Config,
   ) {}
 
-  @Post('password')
+  @Route('POST /api/staff/password')
   @HttpCode(204)
   @BeforeNewPassword()
   @UseGuards(AddressLimitGuard)
@@ -125,19 +103,22 @@ export class OwnAccountController {
     );
   }
 
-  @Get('sessions')
+  @Route('GET /api/staff/sessions')
   ownSessions(@ByStaff() caller: SignedInStaff): Promise<StaffSession[]> {
     return this.sessions.ofStaff(caller);
   }
 
-  @Delete('sessions/:id')
+  @Route('DELETE /api/staff/sessions/:session')
   @HttpCode(204)
-  async endSession(@ByStaff() caller: SignedInStaff, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  async endSession(
+    @ByStaff() caller: SignedInStaff,
+    @Param('session', ParseUUIDPipe) id: string,
+  ): Promise<void> {
     if (!(await this.sessions.closeOwn(caller, id))) throw notFound('session of yours');
   }
 
   /** Ends all sessions of one's own but this one. */
-  @Delete('sessions')
+  @Route('DELETE /api/staff/sessions')
   @HttpCode(204)
   async endOthers(@ByStaff() caller: SignedInStaff): Promise<void> {
     const ended = await this.sessions.closeAllOfStaff(caller.id, caller.sessionId);
@@ -148,7 +129,7 @@ export class OwnAccountController {
   }
 
   /** Makes the secret of a second factor; it is asked for once a code of it was given. */
-  @Post('second-factor')
+  @Route('POST /api/staff/second-factor')
   @UseGuards(AddressLimitGuard)
   async beginSecondFactor(
     @ByStaff() caller: SignedInStaff,
@@ -162,7 +143,7 @@ export class OwnAccountController {
     return this.factor.begin(caller.id);
   }
 
-  @Post('second-factor/confirm')
+  @Route('POST /api/staff/second-factor/confirm')
   @HttpCode(204)
   @UseGuards(AddressLimitGuard)
   async confirmSecondFactor(@ByStaff() caller: SignedInStaff, @Body() { code }: CodeDto): Promise<void> {
@@ -174,7 +155,7 @@ export class OwnAccountController {
     await this.audit.add(caller, 'second-factor-on', { subject: caller.id, about: caller.name });
   }
 
-  @Post('second-factor/off')
+  @Route('POST /api/staff/second-factor/off')
   @HttpCode(204)
   @UseGuards(AddressLimitGuard)
   async endSecondFactor(
@@ -190,17 +171,16 @@ export class OwnAccountController {
   }
 }
 
-@Controller('api/first-school')
-@AllowedTo('anyone')
+@Controller()
 export class FirstSchoolController {
   constructor(private readonly staff: StaffService) {}
 
-  @Get()
+  @Route('GET /api/first-school')
   async empty(): Promise<{ empty: boolean }> {
     return { empty: await this.staff.empty() };
   }
 
-  @Post()
+  @Route('POST /api/first-school')
   @HttpCode(204)
   @UseGuards(AddressLimitGuard)
   first(@Body() wanted: FirstSchoolDto): Promise<void> {

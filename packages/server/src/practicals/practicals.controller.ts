@@ -1,36 +1,33 @@
 import type { PracticalHead, WholePractical } from '@kivex/contract';
 import { practicalSchema, type Practical } from '@kivex/core';
-import { Controller, Get, Param, ParseUUIDPipe, Res } from '@nestjs/common';
+import { Controller, Param, ParseUUIDPipe, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { AllowedTo, anyStaff, ByStaff, teaching, type StaffCaller } from '../access/caller.js';
-import { DocumentsController } from '../documents/documents.controller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
+import { documentsController } from '../documents/documents.controller.js';
 import { attachment } from '../sheets/attachment.js';
 import { PracticalsService } from './practicals.service.js';
 
-@Controller('api/practicals')
-@AllowedTo(...teaching)
-export class PracticalsController extends DocumentsController<Practical, WholePractical> {
+@Controller()
+export class PracticalsController extends documentsController<Practical, WholePractical>('practicals') {
   constructor(private readonly practicals: PracticalsService) {
     super(practicals, false);
   }
 
-  @Get()
-  @AllowedTo(...anyStaff)
+  @Route('GET /api/practicals')
   list(@ByStaff() staff: StaffCaller): Promise<PracticalHead[]> {
     return this.practicals.list(staff);
   }
   /** The published JSON Schema of practical files. */
-  @Get('schema')
-  @AllowedTo('anyone')
+  @Route('GET /api/practicals/schema')
   schema(): object {
     return practicalSchema;
   }
   /** The practical as a file that can be read back here or elsewhere. */
-  @Get(':id/file')
-  @AllowedTo(...anyStaff)
+  @Route('GET /api/practicals/:practical/file')
   async file(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('practical', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
     const { document } = await this.practicals.newest(staff, id);

@@ -3,11 +3,9 @@ import type { Label } from '@kivex/core';
 import {
   Body,
   Controller,
-  Get,
   HttpCode,
   Param,
   ParseUUIDPipe,
-  Post,
   Query,
   Req,
   Res,
@@ -16,7 +14,8 @@ import {
 import { ApiProperty } from '@nestjs/swagger';
 import { IsBoolean, IsNumber, IsString, IsUUID, Max, MaxLength, Min, Matches } from 'class-validator';
 import type { Request, Response } from 'express';
-import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { goneSignal } from '../heavy/gone-signal.js';
 import { originOf } from '../input/origin.js';
 import { attachment } from '../sheets/attachment.js';
@@ -43,50 +42,49 @@ class TakingDto {
   reason: string;
 }
 
-@Controller('api/lessons/:id/preparation')
-@AllowedTo(...anyStaff)
+@Controller()
 export class PreparationController {
   constructor(private readonly preparation: PreparationService) {}
 
-  @Get()
-  show(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<Preparation> {
+  @Route('GET /api/lessons/:lesson/preparation')
+  show(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<Preparation> {
     return this.preparation.show(staff, id);
   }
-  @Post('ticks')
+  @Route('POST /api/lessons/:lesson/preparation/ticks')
   @HttpCode(204)
   tick(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { key, done }: TickDto,
   ): Promise<void> {
     return this.preparation.tick(staff, id, key, done);
   }
-  @Post('substitutions')
+  @Route('POST /api/lessons/:lesson/preparation/substitutions')
   @HttpCode(204)
   substitute(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { substitute }: SubstitutionDto,
   ): Promise<void> {
     return this.preparation.substitute(staff, id, substitute);
   }
-  @Post('takings')
+  @Route('POST /api/lessons/:lesson/preparation/takings')
   @HttpCode(204)
   take(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Body() { item, amount, reason }: TakingDto,
   ): Promise<void> {
     return this.preparation.take(staff, id, item, amount, reason.trim());
   }
-  @Get('labels')
-  labels(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<Label[]> {
+  @Route('GET /api/lessons/:lesson/preparation/labels')
+  labels(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<Label[]> {
     return this.preparation.labels(staff, id);
   }
-  @Get('labels.pdf')
+  @Route('GET /api/lessons/:lesson/preparation/labels.pdf')
   async labelPdf(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
     @Query('only') only?: string | string[],
@@ -103,10 +101,10 @@ export class PreparationController {
     );
     return pdf(response, 'kivex-labels.pdf', bytes);
   }
-  @Get('sheet.pdf')
+  @Route('GET /api/lessons/:lesson/preparation/sheet.pdf')
   async sheet(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
     return pdf(
@@ -115,10 +113,10 @@ export class PreparationController {
       await this.preparation.sheet(staff, id, goneSignal(response)),
     );
   }
-  @Get('risk.pdf')
+  @Route('GET /api/lessons/:lesson/preparation/risk.pdf')
   async risk(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
     return pdf(
@@ -127,10 +125,10 @@ export class PreparationController {
       await this.preparation.riskPdf(staff, id, goneSignal(response)),
     );
   }
-  @Get('calendar.ics')
+  @Route('GET /api/lessons/:lesson/preparation/calendar.ics')
   async calendar(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('lesson', ParseUUIDPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
     const text = await this.preparation.calendar(staff, id);

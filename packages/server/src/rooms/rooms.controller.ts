@@ -1,5 +1,5 @@
 import type { Room } from '@kivex/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -15,7 +15,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { Tidy } from '../input/tidy.js';
 import { PlacesDto } from './places.dto.js';
 import { RoomsService } from './rooms.service.js';
@@ -46,30 +47,29 @@ class RoomDto {
   @ApiProperty() @IsObject() @ValidateNested() @Type(() => RoomPlanDto) plan: RoomPlanDto;
 }
 
-@Controller('api/rooms')
-@AllowedTo(...anyStaff)
+@Controller()
 export class RoomsController {
   constructor(private readonly rooms: RoomsService) {}
 
-  @Get()
+  @Route('GET /api/rooms')
   list(@ByStaff() staff: StaffCaller): Promise<Room[]> {
     return this.rooms.list(staff.schoolId);
   }
-  @Post()
+  @Route('POST /api/rooms')
   add(@ByStaff() staff: StaffCaller, @Body() { name, plan }: RoomDto): Promise<Room> {
     return this.rooms.add(staff.schoolId, name, plan);
   }
-  @Put(':id')
+  @Route('PUT /api/rooms/:room')
   change(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('room', ParseUUIDPipe) id: string,
     @Body() { name, plan }: RoomDto,
   ): Promise<Room> {
     return this.rooms.change(staff.schoolId, id, name, plan);
   }
-  @Delete(':id')
+  @Route('DELETE /api/rooms/:room')
   @HttpCode(204)
-  remove(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@ByStaff() staff: StaffCaller, @Param('room', ParseUUIDPipe) id: string): Promise<void> {
     return this.rooms.remove(staff.schoolId, id);
   }
 }

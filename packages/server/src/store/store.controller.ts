@@ -3,22 +3,18 @@ import { readStock, stockTable, type ReadStock } from '@kivex/core/store/stock-s
 import {
   Body,
   Controller,
-  Delete,
-  Get,
   HttpCode,
   Param,
   ParseEnumPipe,
   ParseUUIDPipe,
-  Patch,
-  Post,
-  Put,
   Req,
   StreamableFile,
   Res,
 } from '@nestjs/common';
 import { readFormula, usualStock } from '@kivex/core';
 import type { Request, Response } from 'express';
-import { AllowedTo, anyStaff, ByStaff, type StaffCaller } from '../access/caller.js';
+import { ByStaff, type StaffCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
 import { goneSignal } from '../heavy/gone-signal.js';
 import { HeavyService } from '../heavy/heavy.service.js';
 import { badInput } from '../problems/problems.js';
@@ -28,67 +24,66 @@ import { uploadedSheet } from '../sheets/uploaded.js';
 import { BatchMarksDto, MoveDto, NewBatchDto, StoreItemDto } from './store.dto.js';
 import { StoreService, today } from './store.service.js';
 
-@Controller('api/store')
-@AllowedTo(...anyStaff)
+@Controller()
 export class StoreController {
   constructor(
     private readonly store: StoreService,
     private readonly heavy: HeavyService,
   ) {}
 
-  @Get()
+  @Route('GET /api/store')
   show(@ByStaff() staff: StaffCaller): Promise<Store> {
     return this.store.show(staff.schoolId);
   }
-  @Post('items')
+  @Route('POST /api/store/items')
   async addItem(@ByStaff() staff: StaffCaller, @Body() fields: StoreItemDto): Promise<{ id: string }> {
     checkItem(fields);
     return { id: await this.store.addItem(staff.schoolId, fields) };
   }
-  @Put('items/:id')
+  @Route('PUT /api/store/items/:item')
   @HttpCode(204)
   changeItem(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('item', ParseUUIDPipe) id: string,
     @Body() fields: StoreItemDto,
   ): Promise<void> {
     checkItem(fields);
     return this.store.changeItem(staff.schoolId, id, fields);
   }
-  @Delete('items/:id')
+  @Route('DELETE /api/store/items/:item')
   @HttpCode(204)
-  removeItem(@ByStaff() staff: StaffCaller, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  removeItem(@ByStaff() staff: StaffCaller, @Param('item', ParseUUIDPipe) id: string): Promise<void> {
     return this.store.removeItem(staff.schoolId, id);
   }
-  @Post('items/:id/batches')
+  @Route('POST /api/store/items/:item/batches')
   async addBatch(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('item', ParseUUIDPipe) id: string,
     @Body() batch: NewBatchDto,
   ): Promise<{ id: string }> {
     return { id: await this.store.addBatch(staff, id, withDays(batch)) };
   }
-  @Patch('batches/:id')
+  @Route('PATCH /api/store/batches/:batch')
   @HttpCode(204)
   changeBatch(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('batch', ParseUUIDPipe) id: string,
     @Body() batch: BatchMarksDto,
   ): Promise<void> {
     return this.store.changeBatch(staff, id, { ...withDays({ ...batch, amount: 0 }) });
   }
-  @Post('batches/:id/moves')
+  @Route('POST /api/store/batches/:batch/moves')
   @HttpCode(204)
   move(
     @ByStaff() staff: StaffCaller,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('batch', ParseUUIDPipe) id: string,
     @Body() { amount, reason }: MoveDto,
   ): Promise<void> {
     return this.store.move(staff, id, amount, reason.trim());
   }
 
   /** Enters what a school's store usually holds, without amounts; what is there already is left as it is. */
-  @Post('usual')
+  @Route('POST /api/store/usual')
   @HttpCode(200)
   usual(@ByStaff() staff: StaffCaller): Promise<{ items: number; batches: number }> {
     return this.store.bringIn(staff, {
@@ -96,7 +91,7 @@ export class StoreController {
       rows: usualStock.map((item, i) => ({ line: i + 1, item, batch: null, problem: null })),
     });
   }
-  @Get('sheet/:kind')
+  @Route('GET /api/store/sheet/:kind')
   async sheet(
     @ByStaff() staff: StaffCaller,
     @Param('kind', new ParseEnumPipe(sheetKindNames)) kind: SheetKind,
@@ -114,7 +109,7 @@ export class StoreController {
     );
   }
   /** Says what a sheet would bring, and changes nothing. */
-  @Post('sheet/preview')
+  @Route('POST /api/store/sheet/preview')
   @HttpCode(200)
   async preview(@Req() request: Request): Promise<StockPreview> {
     const read = stockIn(await this.heavy.readSheet(uploadedSheet(request)));
@@ -130,7 +125,7 @@ export class StoreController {
     };
   }
   /** Brings a sheet in: rows that can be taken; what is there already is left as it is. */
-  @Post('sheet')
+  @Route('POST /api/store/sheet')
   @HttpCode(200)
   async bringIn(
     @ByStaff() staff: StaffCaller,

@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 
 export interface FuzzRoute {
   readonly method: string;
-  /** With parameters as `{id}`. */
+  /** With parameters as `{lesson}`. */
   readonly path: string;
   readonly schema: Schema | undefined;
 }
@@ -168,17 +168,16 @@ export interface FuzzRequest {
   readonly body: unknown;
 }
 
-/** One request to a route. @param ids that are there, to get past the door with. */
-export function fuzzRequest(
-  route: FuzzRoute,
-  api: OpenApi,
-  ids: readonly string[],
-  random: Random,
-): FuzzRequest {
-  const path = route.path.replace(/\{[^}]+\}/g, () =>
+/** Ids that are there, by the name that stands for them in a path. */
+export type KnownIds = Readonly<Record<string, readonly string[]>>;
+
+/** One request to a route. @param known to get past the door with. */
+export function fuzzRequest(route: FuzzRoute, api: OpenApi, known: KnownIds, random: Random): FuzzRequest {
+  const ids = Object.values(known).flat();
+  const path = route.path.replace(/\{([^}]+)\}/g, (_, name: string) =>
     inAddress(
-      random() < 0.7
-        ? pick(ids, random)
+      random() < 0.8
+        ? pick(random() < 0.9 ? (known[name] ?? ids) : ids, random)
         : random() < 0.5
           ? uuidv7()
           : pick(texts, random).slice(0, 300) || 'x',

@@ -5,7 +5,7 @@ import { CircleCheck, CircleX, Printer } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 export default function FeedbackPage({ leave }: { readonly leave: () => void }) {
@@ -13,7 +13,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
   const [error, setError] = useState<unknown>();
   const load = useCallback(() => {
     setError(undefined);
-    void request<Feedback>('GET', '/api/bench/feedback').then(setFeedback, setError);
+    void call('GET /api/bench/feedback').then(setFeedback, setError);
   }, []);
   useEffect(load, [load]);
   if (error) return <Failed error={error} again={load} />;

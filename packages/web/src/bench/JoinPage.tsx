@@ -8,7 +8,8 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
 import { Notice } from '../kit/Notice.js';
-import { request, type RequestProblem } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
+import { type RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useBench } from './bench-store.js';
@@ -26,7 +27,7 @@ export default function JoinPage() {
   const [busy, setBusy] = useState(false);
 
   useEffect(() => {
-    void request<{ empty: boolean }>('GET', '/api/first-school')
+    void call('GET /api/first-school')
       .then(({ empty }) => empty && go('/first-school'))
       .catch(() => undefined);
   }, [go]);
@@ -51,15 +52,17 @@ export default function JoinPage() {
   const findLesson = (event: FormEvent) => {
     event.preventDefault();
     const digits = code.replace(/\D/g, '');
-    void attempt(async () => setNames(await request<JoinNames>('POST', '/api/join/names', { code: digits })));
+    void attempt(async () => setNames(await call('POST /api/join/names', { body: { code: digits } })));
   };
   const join = (event: FormEvent) => {
     event.preventDefault();
     void attempt(async () => {
-      await request('POST', '/api/join', {
-        code: code.replace(/\D/g, ''),
-        ...(names?.open ? { student } : { name }),
-        pin,
+      await call('POST /api/join', {
+        body: {
+          code: code.replace(/\D/g, ''),
+          ...(names?.open ? { student } : { name }),
+          pin,
+        },
       });
       await open();
       await go('/bench');

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Bench, EntryBatch, EventsReceipt, WireEvent } from '@kivex/contract';
 import 'fake-indexeddb/auto';
+import type { Call } from '../kit/request/call.js';
 import { RequestProblem } from '../kit/request/request.js';
 import { openDevice } from './device-store.js';
 import type { WireEvents } from './wire.js';
@@ -22,8 +23,9 @@ class PretendServer {
   readonly asked: string[] = [];
   wires: { readonly on: WireEvents; readonly as: string | undefined; closed: boolean }[] = [];
 
-  readonly request = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
-    this.asked.push(`${method} ${path}`);
+  readonly answer = async <T>(route: string, body?: unknown): Promise<T> => {
+    this.asked.push(route);
+    const [, path] = route.split(' ');
     if (!this.up) throw new RequestProblem(0, 'away');
     if (path === '/api/join/leave') {
       this.cookie = undefined;
@@ -85,7 +87,7 @@ const timers: (() => void)[] = [];
 const tab = () =>
   createBench({
     openDevice: () => openDevice(deviceName),
-    request: ((method: string, path: string, body?: unknown) => server.request(method, path, body)) as never,
+    call: ((route: string, given?: { body?: unknown }) => server.answer(route, given?.body)) as Call,
     openWire: (on) => {
       const wire = { on, as: server.cookie?.student, closed: false };
       server.wires.push(wire);

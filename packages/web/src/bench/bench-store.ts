@@ -3,7 +3,8 @@ import type { Bench, EntryBatch, EventsReceipt, WireEvent } from '@kivex/contrac
 import { readGroup, type GroupRecord, type LessonEvent, type StudentBody } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { create } from 'zustand';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { call, type Call } from '../kit/request/call.js';
+import { RequestProblem } from '../kit/request/request.js';
 import { openDevice, type DeviceStore, type Unsent, type Waiting } from './device-store.js';
 import { Outbox } from './outbox.js';
 import { openWire, type Wire, type WireEvents } from './wire.js';
@@ -34,7 +35,7 @@ export interface BenchState {
 }
 export interface BenchPorts {
   readonly openDevice: () => Promise<DeviceStore>;
-  readonly request: typeof request;
+  readonly call: Call;
   readonly openWire: (on: WireEvents) => Wire;
   readonly later: (run: () => void, ms: number) => () => void;
   readonly now: () => Date;
@@ -87,7 +88,7 @@ export function createBench(ports: BenchPorts) {
 
     const refresh = async (): Promise<void> => {
       try {
-        const bench = await ports.request<Bench>('GET', '/api/bench');
+        const bench = await ports.call('GET /api/bench');
         await (await theDevice()).saveBench(bench);
         await sit(bench);
         set({ bench, status: 'joined', reached: true, problem: undefined });
@@ -110,7 +111,7 @@ export function createBench(ports: BenchPorts) {
         taken(batch, byWire);
         return byWire;
       }
-      const receipt = await ports.request<EventsReceipt>('POST', '/api/bench/events', batch);
+      const receipt = await ports.call('POST /api/bench/events', { body: batch });
       // What went this way is not told over the wire: look at the record once it is in.
       ports.later(() => void refresh(), 0);
       return receipt;
@@ -137,10 +138,12 @@ export function createBench(ports: BenchPorts) {
       const store = await theDevice();
       const ids = await store.stillKept(mine);
       for (let at = 0; at < ids.length; at += askedAtOnce) {
-        const forgotten = await ports.request<string[]>('POST', '/api/bench/forgotten', {
-          lesson: mine.lesson,
-          student: mine.student,
-          ids: ids.slice(at, at + askedAtOnce),
+        const forgotten = await ports.call('POST /api/bench/forgotten', {
+          body: {
+            lesson: mine.lesson,
+            student: mine.student,
+            ids: ids.slice(at, at + askedAtOnce),
+          },
         });
         if (forgotten.length) await store.takeBack(forgotten);
       }
@@ -157,7 +160,7 @@ export function createBench(ports: BenchPorts) {
           {
             device: store,
             send,
-            handOver: (batch) => ports.request<EventsReceipt>('POST', '/api/bench/hand-over', batch),
+            handOver: (batch) => ports.call('POST /api/bench/hand-over', { body: batch }),
             later: ports.later,
             now: ports.now,
             changed: ({ waiting, held, reached, signedOut, notMine }) => {
@@ -265,15 +268,17 @@ export function createBench(ports: BenchPorts) {
         for (const group of new Set(open.map((w) => w.event.group))) {
           const own = open.filter((w) => w.event.group === group);
           for (let at = 0; at < own.length; at += askedAtOnce) {
-            const receipt = await ports.request<EventsReceipt>('POST', '/api/bench/hand-over', {
-              lesson: of.lesson,
-              student: of.student,
-              group,
-              sent: ports.now().toISOString(),
-              events: own
-                .slice(at, at + askedAtOnce)
-                .map(({ event: { id, at: made, body } }) => ({ id, at: made, body })),
-            } satisfies EntryBatch);
+            const receipt = await ports.call('POST /api/bench/hand-over', {
+              body: {
+                lesson: of.lesson,
+                student: of.student,
+                group,
+                sent: ports.now().toISOString(),
+                events: own
+                  .slice(at, at + askedAtOnce)
+                  .map(({ event: { id, at: made, body } }) => ({ id, at: made, body })),
+              } satisfies EntryBatch,
+            });
             await store.acknowledged([...receipt.accepted, ...receipt.held], ports.now().getTime());
             for (const { id, detail } of receipt.refused) await store.refuse(id, detail);
           }
@@ -285,7 +290,7 @@ export function createBench(ports: BenchPorts) {
         await device?.forgetBench();
         set({ bench: undefined, waiting: [], status: 'not-joined' });
         await countOthers();
-        await ports.request('POST', '/api/join/leave').catch(() => undefined);
+        await ports.call('POST /api/join/leave').catch(() => undefined);
       },
     };
   });
@@ -293,7 +298,7 @@ export function createBench(ports: BenchPorts) {
 
 export const useBench = createBench({
   openDevice: () => openDevice(),
-  request,
+  call,
   openWire: (on) => openWire(on),
   later: (run, ms) => {
     const timer = setTimeout(run, ms);

@@ -30,6 +30,7 @@ function Editor() {
     plural: 'practicals',
     whole: paper,
     drafts: useDrafts,
+    store: (id, body) => request('PUT', `/api/practicals/${id}`, body),
     add: async (mine) => (await request<{ id: string }>('POST', '/api/practicals', mine)).id,
     asCopy: (mine) => ({ title: `${mine.title} (copy)` }),
   });

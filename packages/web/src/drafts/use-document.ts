@@ -1,9 +1,9 @@
 /** A versioned document of the server as it is edited: its draft, saving it, and the ways out of a conflict. */
+import type { SavedDocument } from '@kivex/contract';
 import type { UseQueryResult } from '@tanstack/react-query';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { request } from '../kit/request/request.js';
 import { useDraftKeys } from './draft-keys.js';
 import { isChanged, type draftsOf } from './draft-store.js';
 
@@ -18,6 +18,7 @@ interface UseDocument<Document extends object> {
   readonly plural: 'practicals' | 'syllabuses';
   readonly whole: UseQueryResult<Whole<Document>>;
   readonly drafts: ReturnType<typeof draftsOf<Document>>;
+  readonly store: (id: string, saved: SavedDocument) => Promise<Whole<Document>>;
   /** Adds a document of its own; resolves with its id. */
   readonly add: (document: Document) => Promise<string>;
   readonly asCopy: (document: Document) => Document;
@@ -29,6 +30,7 @@ export function useDocument<Document extends object>({
   plural,
   whole,
   drafts,
+  store,
   add,
   asCopy,
 }: UseDocument<Document>) {
@@ -46,8 +48,7 @@ export function useDocument<Document extends object>({
       cache.invalidateQueries({ queryKey: [plural] }),
     ]);
   const save = useMutation({
-    mutationFn: (document: Document) =>
-      request<Whole<Document>>('PUT', `/api/${plural}/${id}`, { document, from }),
+    mutationFn: (document: Document) => store(id, { document, from }),
     onSuccess: async (now) => {
       wasSaved(now.document, now.head.version);
       await refresh();

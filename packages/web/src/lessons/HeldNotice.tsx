@@ -6,7 +6,7 @@ import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { heldBecause, heldInWords, inDecisions } from './held-entries.js';
 import { useHeld } from './lesson-queries.js';
 
@@ -16,7 +16,10 @@ export function HeldNotice({ lesson }: { readonly lesson: Lesson }) {
   const decide = useMutation({
     ...nowOrNever,
     mutationFn: ({ ids, take }: { readonly ids: readonly string[]; readonly take: boolean }) =>
-      request('POST', `/api/lessons/${lesson.id}/held/${take ? 'take' : 'leave-out'}`, { ids }),
+      call(take ? 'POST /api/lessons/:lesson/held/take' : 'POST /api/lessons/:lesson/held/leave-out', {
+        lesson: lesson.id,
+        body: { ids },
+      }),
     onSettled: () =>
       Promise.all(
         ['held', 'events', 'marks'].map((key) => cache.invalidateQueries({ queryKey: [key, lesson.id] })),

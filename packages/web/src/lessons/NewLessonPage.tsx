@@ -1,6 +1,5 @@
 /** Makes a lesson: which practical, which class, when, where, in which groups. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { ClassRoster, Lesson } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -12,7 +11,7 @@ import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useClasses } from '../people/class-queries.js';
@@ -66,7 +65,7 @@ export default function NewLessonPage() {
   const room = rooms.data?.find((r) => r.name === roomName.trim());
   const roster = useQuery({
     queryKey: ['class', classId],
-    queryFn: () => request<ClassRoster>('GET', `/api/classes/${classId}`),
+    queryFn: () => call('GET /api/classes/:class', { class: classId }),
     enabled: Boolean(classId),
   });
   const [groups, setGroups] = useState<readonly DraftGroup[]>([]);
@@ -113,12 +112,14 @@ export default function NewLessonPage() {
     setProblem(undefined);
     const when = new Date(entered.startsAt);
     try {
-      const lesson = await request<Lesson>('POST', '/api/lessons', {
-        practical: entered.practical,
-        class: entered.class,
-        room: entered.room,
-        startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
-        groups,
+      const lesson = await call('POST /api/lessons', {
+        body: {
+          practical: entered.practical,
+          class: entered.class,
+          room: entered.room,
+          startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
+          groups,
+        },
       });
       await cache.invalidateQueries({ queryKey: ['lessons'] });
       await go(`/lessons/${lesson.id}/plan`);

@@ -1,31 +1,31 @@
 /** The server's lessons as the pages hold them. */
-import type { BoardLog, HeldEntries, Lesson, LessonHead, LessonState, MarkTable } from '@kivex/contract';
+import type { LessonState } from '@kivex/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useInPages } from '../kit/request/in-pages.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 
 /** All lessons, newest first, a page at a time. */
-export const useLessons = () => useInPages<LessonHead>('lessons', '/api/lessons');
+export const useLessons = () => useInPages('lessons', 'GET /api/lessons');
 export const useLesson = (id: string) =>
-  useQuery({ queryKey: ['lesson', id], queryFn: () => request<Lesson>('GET', `/api/lessons/${id}`) });
+  useQuery({ queryKey: ['lesson', id], queryFn: () => call('GET /api/lessons/:lesson', { lesson: id }) });
 export const useMarks = (id: string, enabled = true) =>
   useQuery({
     queryKey: ['marks', id],
-    queryFn: () => request<MarkTable>('GET', `/api/lessons/${id}/marks`),
+    queryFn: () => call('GET /api/lessons/:lesson/marks', { lesson: id }),
     enabled,
   });
 /** What a board, the desk and the review start from: of each group what still says something. */
 export const useBoardLog = (id: string) =>
   useQuery({
     queryKey: ['events', id],
-    queryFn: () => request<BoardLog>('GET', `/api/lessons/${id}/board`),
+    queryFn: () => call('GET /api/lessons/:lesson/board', { lesson: id }),
   });
 /** Entries kept apart: late ones, and those handed over. */
 export const useHeld = (id: string) =>
   useQuery({
     queryKey: ['held', id],
-    queryFn: () => request<HeldEntries>('GET', `/api/lessons/${id}/held`),
+    queryFn: () => call('GET /api/lessons/:lesson/held', { lesson: id }),
   });
 
 /** Moves a lesson on, now or never; what depends on its state is fetched anew. */
@@ -33,7 +33,8 @@ export function useMove(id: string) {
   const cache = useQueryClient();
   return useMutation({
     ...nowOrNever,
-    mutationFn: (state: LessonState) => request<Lesson>('PUT', `/api/lessons/${id}/state`, { state }),
+    mutationFn: (state: LessonState) =>
+      call('PUT /api/lessons/:lesson/state', { lesson: id, body: { state } }),
     onSuccess: async (lesson) => {
       cache.setQueryData(['lesson', id], lesson);
       await Promise.all([

@@ -13,7 +13,7 @@ import { OneOf } from '../kit/Choices.js';
 import { Textarea } from '../kit/Input.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
@@ -36,7 +36,11 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
     defaults: { points: cell.points, reason: '' },
     fields: ['points', 'reason'],
     send: async (change) => {
-      await request<MarkCell>('POST', `/api/lessons/${lesson.id}/marks/${cell.id}/changes`, change);
+      await call('POST /api/lessons/:lesson/marks/:mark/changes', {
+        lesson: lesson.id,
+        mark: cell.id,
+        body: change,
+      });
       await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
       next();
     },

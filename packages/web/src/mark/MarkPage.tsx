@@ -17,6 +17,7 @@ import { columnsOf } from './mark-columns.js';
 import { markFacts } from './mark-follows.js';
 import { markId, MarksTable, type Place } from './MarksTable.js';
 import { movedPlace, nextPlace, steps } from './places.js';
+import { address } from '../kit/request/call.js';
 
 export default function MarkPage() {
   const lesson = useThisLesson();
@@ -133,7 +134,7 @@ export default function MarkPage() {
             )}
             {marked.length > 0 && (
               <Button asChild>
-                <a href={`/api/lessons/${lesson.id}/marks/csv`} download>
+                <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
                   <Download size={18} aria-hidden /> Marks as CSV
                 </a>
               </Button>

@@ -10,7 +10,7 @@ import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { roleNames } from './role-names.js';
@@ -30,7 +30,7 @@ export function AddStaff() {
   const add = handleSubmit(async (entered) => {
     setSaid(undefined);
     try {
-      await request('POST', '/api/people/staff', entered);
+      await call('POST /api/people/staff', { body: entered });
       await cache.invalidateQueries({ queryKey: ['staff'] });
       reset();
       setSaid({ tone: 'go', text: `${entered.name} can sign in now. Hand over the password in person.` });

@@ -1,6 +1,6 @@
 /** One class: its roster, adding names by paste or from a sheet, the list as a sheet, PIN cards to print. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { ClassRoster, PinCard } from '@kivex/contract';
+import type { PinCard } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileDown, KeyRound, Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -8,7 +8,7 @@ import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { address, call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { PinCards } from './PinCards.js';
 import { RosterTable } from './RosterTable.js';
@@ -19,7 +19,7 @@ export default function ClassPage() {
   const cache = useQueryClient();
   const roster = useQuery({
     queryKey: ['class', id],
-    queryFn: () => request<ClassRoster>('GET', `/api/classes/${id}`),
+    queryFn: () => call('GET /api/classes/:class', { class: id }),
   });
   const [cards, setCards] = useState<readonly PinCard[]>([]);
   const [problem, setProblem] = useState<string>();
@@ -38,16 +38,21 @@ export default function ClassPage() {
     }
   };
   const makePins = (students: readonly string[]) =>
-    attempt(async () => setCards(await request<PinCard[]>('POST', `/api/classes/${id}/pins`, { students })));
+    attempt(async () =>
+      setCards(await call('POST /api/classes/:class/pins', { class: id, body: { students } })),
+    );
   const takeOut = (student: { id: string; name: string }) =>
     attempt(async () => {
-      await request('DELETE', `/api/students/${student.id}`);
+      await call('DELETE /api/students/:student', { student: student.id });
       setLeft(student.name);
     });
-  const unlock = (student: string) => attempt(() => request('POST', `/api/students/${student}/unlock`));
+  const unlock = (student: string) => attempt(() => call('POST /api/students/:student/unlock', { student }));
   const putBack = (name: string) =>
     attempt(async () => {
-      await request('POST', `/api/classes/${id}/roster`, { text: `Name\n"${name.replaceAll('"', '""')}"` });
+      await call('POST /api/classes/:class/roster', {
+        class: id,
+        body: { text: `Name\n"${name.replaceAll('"', '""')}"` },
+      });
       setLeft(undefined);
     });
   const { students, name } = roster.data;
@@ -72,7 +77,7 @@ export default function ClassPage() {
                 <FileLink
                   key={kind}
                   size="small"
-                  href={`/api/classes/${id}/roster/sheet/${kind}`}
+                  href={address('GET /api/classes/:class/roster/sheet/:kind', { class: id, kind })}
                   title={`The class list as ${kind.toUpperCase()}`}
                 >
                   <FileDown size={14} aria-hidden /> {kind.toUpperCase()}

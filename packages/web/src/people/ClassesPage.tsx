@@ -1,6 +1,5 @@
 /** The classes of the school, and making a new one. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { ClassHead } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -11,7 +10,7 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { useClasses } from './class-queries.js';
 
@@ -29,7 +28,7 @@ export default function ClassesPage() {
   const make = handleSubmit(async (entered) => {
     setProblem(undefined);
     try {
-      const made = await request<ClassHead>('POST', '/api/classes', entered);
+      const made = await call('POST /api/classes', { body: entered });
       await cache.invalidateQueries({ queryKey: ['classes'] });
       await go(`/classes/${made.id}`);
     } catch (error) {

@@ -9,7 +9,7 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 const fields = ['school', 'name', 'email', 'password', 'setUpCode'] as const;
@@ -29,8 +29,8 @@ export default function FirstSchoolPage() {
   const make = handleSubmit(async (entered) => {
     setProblem(undefined);
     try {
-      await request('POST', '/api/first-school', entered);
-      await request('POST', '/api/staff/sign-in', { email: entered.email, password: entered.password });
+      await call('POST /api/first-school', { body: entered });
+      await call('POST /api/staff/sign-in', { body: { email: entered.email, password: entered.password } });
       await go('/classes');
     } catch (error) {
       setProblem(placeProblem(error, [...fields], setError));

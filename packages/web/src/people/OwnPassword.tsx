@@ -9,7 +9,7 @@ import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 export function OwnPassword() {
@@ -25,7 +25,7 @@ export function OwnPassword() {
   const change = handleSubmit(async (entered) => {
     setSaid(undefined);
     try {
-      await request('POST', '/api/staff/password', entered);
+      await call('POST /api/staff/password', { body: entered });
       reset();
       setSaid({ tone: 'go', text: 'Your password is changed; you are signed out everywhere else.' });
       await Promise.all(['me', 'own-sessions'].map((key) => cache.invalidateQueries({ queryKey: [key] })));

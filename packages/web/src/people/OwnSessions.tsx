@@ -1,23 +1,25 @@
 /** Where one is signed in, and the way to end it there. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { StaffSession } from '@kivex/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 export function OwnSessions() {
   const cache = useQueryClient();
   const sessions = useQuery({
     queryKey: ['own-sessions'],
-    queryFn: () => request<StaffSession[]>('GET', '/api/staff/sessions'),
+    queryFn: () => call('GET /api/staff/sessions'),
   });
   const end = useMutation({
     ...nowOrNever,
-    mutationFn: (id: string | undefined) => request('DELETE', `/api/staff/sessions${id ? `/${id}` : ''}`),
+    mutationFn: (id: string | undefined) =>
+      id === undefined
+        ? call('DELETE /api/staff/sessions')
+        : call('DELETE /api/staff/sessions/:session', { session: id }),
     onSettled: () => cache.invalidateQueries({ queryKey: ['own-sessions'] }),
   });
   const list = sessions.data ?? [];

@@ -8,8 +8,7 @@ import { Field } from '../kit/Field.js';
 import { FileButton } from '../kit/FileButton.js';
 import { Notice } from '../kit/Notice.js';
 import { Textarea } from '../kit/Input.js';
-import { request } from '../kit/request/request.js';
-import { sendFile } from '../kit/request/send-file.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 const pause = 300;
@@ -24,7 +23,7 @@ export function RosterImport({ classId }: { readonly classId: string }) {
   useEffect(() => {
     if (!text.trim()) return setPreview(undefined);
     const timer = setTimeout(() => {
-      request<RosterPreview>('POST', `/api/classes/${classId}/roster/preview`, { text }).then(
+      call('POST /api/classes/:class/roster/preview', { class: classId, body: { text } }).then(
         (read) => {
           setPreview(read);
           setProblem(undefined);
@@ -39,10 +38,13 @@ export function RosterImport({ classId }: { readonly classId: string }) {
   const good = preview?.rows.filter((row) => !row.problem) ?? [];
   const add = async () => {
     try {
-      await request('POST', `/api/classes/${classId}/roster`, {
-        text: wrong.length
-          ? `Name\n${good.map((row) => `"${row.name.replaceAll('"', '""')}"`).join('\n')}`
-          : text,
+      await call('POST /api/classes/:class/roster', {
+        class: classId,
+        body: {
+          text: wrong.length
+            ? `Name\n${good.map((row) => `"${row.name.replaceAll('"', '""')}"`).join('\n')}`
+            : text,
+        },
       });
       await cache.invalidateQueries({ queryKey: ['class', classId] });
       await cache.invalidateQueries({ queryKey: ['classes'] });
@@ -72,7 +74,7 @@ export function RosterImport({ classId }: { readonly classId: string }) {
         endings={['.csv', '.txt', '.xlsx', '.ods']}
         onFile={(file) => {
           setProblem(undefined);
-          void sendFile<{ text: string }>(`/api/classes/${classId}/roster/file`, file).then(
+          void call('POST /api/classes/:class/roster/file', { class: classId, body: file }).then(
             (read) => setText(read.text),
             (error: Error) => setProblem(error.message),
           );

@@ -1,11 +1,10 @@
 /** The school: its staff, what they have done, and everybody's own account. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { StaffMember } from '@kivex/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { AddStaff } from './AddStaff.js';
@@ -19,7 +18,7 @@ export default function SchoolPage() {
   const technician = me.data?.role === 'technician';
   const staff = useQuery({
     queryKey: ['staff'],
-    queryFn: () => request<StaffMember[]>('GET', '/api/people/staff'),
+    queryFn: () => call('GET /api/people/staff'),
     enabled: me.data !== undefined && !technician,
   });
   if (!me.data || (staff.isPending && !technician)) return <Loading what="the staff" />;

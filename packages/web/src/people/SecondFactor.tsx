@@ -12,7 +12,7 @@ import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
 interface SetUp extends SecondFactorSetUp {
@@ -36,14 +36,14 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
     setSaid(undefined);
     try {
       if (on) {
-        await request('POST', '/api/staff/second-factor/off', { password });
+        await call('POST /api/staff/second-factor/off', { body: { password } });
         setSaid({ tone: 'go', text: 'Your password alone is enough again.' });
       } else if (setUp) {
-        await request('POST', '/api/staff/second-factor/confirm', { code: code.trim() });
+        await call('POST /api/staff/second-factor/confirm', { body: { code: code.trim() } });
         setSetUp(undefined);
         setSaid({ tone: 'go', text: 'From now on Kivex asks for a code when you sign in.' });
       } else {
-        const made = await request<SecondFactorSetUp>('POST', '/api/staff/second-factor', { password });
+        const made = await call('POST /api/staff/second-factor', { body: { password } });
         setSetUp({ ...made, picture: await QRCode.toDataURL(made.uri, { margin: 1, width: 200 }) });
       }
       reset();

@@ -11,7 +11,8 @@ import { CodeInput } from '../kit/CodeInput.js';
 import { Field } from '../kit/Field.js';
 import { Notice } from '../kit/Notice.js';
 import { placeProblem } from '../kit/request/form-problems.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
+import { RequestProblem } from '../kit/request/request.js';
 import { Tile } from '../kit/Tile.js';
 
 interface SignIn {
@@ -34,7 +35,7 @@ export default function SignInPage() {
     setProblem(undefined);
     try {
       const { code, ...pair } = entered;
-      await request('POST', '/api/staff/sign-in', wantsCode ? { ...pair, code: code.trim() } : pair);
+      await call('POST /api/staff/sign-in', { body: wantsCode ? { ...pair, code: code.trim() } : pair });
       cache.clear();
       const then = query.get('then');
       await go(then?.startsWith('/') && !then.startsWith('//') ? then : '/lessons');

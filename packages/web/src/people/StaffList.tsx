@@ -6,7 +6,7 @@ import { KeyRound, Lock, LockOpen, ShieldOff, UserMinus } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Select } from '../kit/Select.js';
 import { roleNames } from './role-names.js';
 
@@ -33,7 +33,7 @@ export function StaffList({ staff, head, me }: StaffListProps) {
     }
   };
   const change = (person: StaffMember, what: { locked?: boolean; role?: StaffRole }) =>
-    void attempt(() => request('PATCH', `/api/people/staff/${person.id}`, what));
+    void attempt(() => call('PATCH /api/people/staff/:person', { person: person.id, body: what }));
   return (
     <>
       {problem && <Notice tone="stop">{problem}</Notice>}
@@ -91,7 +91,7 @@ export function StaffList({ staff, head, me }: StaffListProps) {
                     variant="stop"
                     onClick={() => {
                       setLeaving(undefined);
-                      void attempt(() => request('DELETE', `/api/people/staff/${person.id}`));
+                      void attempt(() => call('DELETE /api/people/staff/:person', { person: person.id }));
                     }}
                   >
                     Remove for good
@@ -118,10 +118,9 @@ export function StaffList({ staff, head, me }: StaffListProps) {
                     aria-label={`New password for ${person.name}`}
                     onClick={() =>
                       void attempt(async () => {
-                        const { password } = await request<{ password: string }>(
-                          'POST',
-                          `/api/people/staff/${person.id}/password`,
-                        );
+                        const { password } = await call('POST /api/people/staff/:person/password', {
+                          person: person.id,
+                        });
                         setFresh({ name: person.name, password });
                       })
                     }
@@ -135,7 +134,9 @@ export function StaffList({ staff, head, me }: StaffListProps) {
                       title="Take the second factor off"
                       aria-label={`Take the second factor of ${person.name} off`}
                       onClick={() =>
-                        void attempt(() => request('DELETE', `/api/people/staff/${person.id}/second-factor`))
+                        void attempt(() =>
+                          call('DELETE /api/people/staff/:person/second-factor', { person: person.id }),
+                        )
                       }
                     >
                       <ShieldOff size={16} aria-hidden />

@@ -1,6 +1,6 @@
 /** What staff did to people, marks and lessons, for the head of department; comes out as a file. */
 import { Box, chakra } from '@chakra-ui/react';
-import { auditActions, type AuditEntry } from '@kivex/contract';
+import { auditActions } from '@kivex/contract';
 import { Download } from 'lucide-react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -9,9 +9,10 @@ import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { useInPages } from '../kit/request/in-pages.js';
 import { Tile } from '../kit/Tile.js';
+import { address } from '../kit/request/call.js';
 
 export default function TrailPage() {
-  const trail = useInPages<AuditEntry>('trail', '/api/audit');
+  const trail = useInPages('trail', 'GET /api/audit');
   if (trail.isPending) return <Loading what="the trail" />;
   if (trail.error) return <Failed error={trail.error} again={() => void trail.refetch()} />;
   const entries = trail.data.pages.flat();
@@ -22,7 +23,7 @@ export default function TrailPage() {
           <Link to="/school">School</Link> / What staff have done
         </chakra.h1>
         <Button asChild>
-          <a href="/api/audit/file" download>
+          <a href={address('GET /api/audit/file', {})} download>
             <Download size={18} aria-hidden /> All of it as CSV
           </a>
         </Button>

@@ -1,7 +1,6 @@
 /** The school's classes as the pages hold them. */
-import type { ClassHead } from '@kivex/contract';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 
 export const useClasses = (enabled = true) =>
-  useQuery({ queryKey: ['classes'], queryFn: () => request<ClassHead[]>('GET', '/api/classes'), enabled });
+  useQuery({ queryKey: ['classes'], queryFn: () => call('GET /api/classes'), enabled });

@@ -7,7 +7,7 @@ import { useRef, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Choices, toggled } from '../kit/Choices.js';
 import { Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
@@ -48,7 +48,7 @@ export function DealingPanel() {
     const own = startPlanning();
     planning.current = own;
     try {
-      const met = await request<Pins>('GET', `/api/lessons/${lesson.id}/met`);
+      const met = await call('GET /api/lessons/:lesson/met', { lesson: lesson.id });
       const problemFor = (history: Pins) => ({
         groups: lesson.groupList.map((g) => ({ id: g.id, bench: g.bench })),
         samples: jars.map((j) => ({ id: j.id, difficulty: j.difficulty })),
@@ -72,7 +72,8 @@ export function DealingPanel() {
     }
   };
   const use = useMutation({
-    mutationFn: (assign: Pins) => request('PUT', `/api/lessons/${lesson.id}/dealing`, { pinned: assign }),
+    mutationFn: (assign: Pins) =>
+      call('PUT /api/lessons/:lesson/dealing', { lesson: lesson.id, body: { pinned: assign } }),
     onSuccess: async () => {
       setFound(undefined);
       await cache.invalidateQueries({ queryKey: ['lesson', lesson.id] });

@@ -10,7 +10,7 @@ import { Confirm } from '../kit/Confirm.js';
 import { Notice } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
@@ -31,7 +31,7 @@ export default function PlanPage() {
   const move = useMove(lesson.id);
   const remove = useMutation({
     ...nowOrNever,
-    mutationFn: () => request('DELETE', `/api/lessons/${lesson.id}`),
+    mutationFn: () => call('DELETE /api/lessons/:lesson', { lesson: lesson.id }),
     onSuccess: async () => {
       await cache.invalidateQueries({ queryKey: ['lessons'] });
       await go('/lessons');

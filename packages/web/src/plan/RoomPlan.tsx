@@ -16,7 +16,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../kit/Button.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
 import { Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { StudentChip } from '../lessons/StudentChip.js';
@@ -28,12 +28,16 @@ export function RoomPlan() {
   const cache = useQueryClient();
   const seat = useMutation({
     mutationFn: ({ student, group }: { student: string; group: string }) =>
-      request('PUT', `/api/lessons/${lesson.id}/seats/${student}`, { group }),
+      call('PUT /api/lessons/:lesson/seats/:student', { lesson: lesson.id, student, body: { group } }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
   const moveBench = useMutation({
     mutationFn: ({ group, row, column }: { group: string; row: number; column: number }) =>
-      request('PUT', `/api/lessons/${lesson.id}/groups/${group}/bench`, { row, column }),
+      call('PUT /api/lessons/:lesson/groups/:group/bench', {
+        lesson: lesson.id,
+        group,
+        body: { row, column },
+      }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
   const sensors = useSensors(

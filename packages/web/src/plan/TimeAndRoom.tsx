@@ -7,7 +7,7 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
@@ -20,9 +20,12 @@ export function TimeAndRoom() {
     fields: ['startsAt', 'room'],
     send: async ({ startsAt, room }) => {
       const when = new Date(startsAt);
-      await request('PATCH', `/api/lessons/${lesson.id}`, {
-        startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
-        room,
+      await call('PATCH /api/lessons/:lesson', {
+        lesson: lesson.id,
+        body: {
+          startsAt: Number.isNaN(when.getTime()) ? '' : when.toISOString(),
+          room,
+        },
       });
       await cache.invalidateQueries({ queryKey: ['lesson', lesson.id] });
     },

@@ -21,7 +21,7 @@ import { Field } from '../kit/Field.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
-import { request } from '../kit/request/request.js';
+import { address, call } from '../kit/request/call.js';
 import { Select } from '../kit/Select.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -52,6 +52,7 @@ export default function PracticalPage() {
     plural: 'practicals',
     whole,
     drafts: usePracticalDrafts,
+    store: (practical, body) => call('PUT /api/practicals/:practical', { practical, body }),
     add: addPractical,
     asCopy: (mine) => ({ ...mine, title: `${mine.title} (copy)`.slice(0, 120) }),
   });
@@ -186,7 +187,7 @@ export default function PracticalPage() {
         may={teaching}
       >
         <Button asChild>
-          <a href={`/api/practicals/${id}/file`} download>
+          <a href={address('GET /api/practicals/:practical/file', { practical: id })} download>
             <Download size={18} aria-hidden /> File
           </a>
         </Button>
@@ -267,9 +268,10 @@ export default function PracticalPage() {
                   takeUp={
                     teaching
                       ? (number) =>
-                          void request<Practical>('GET', `/api/practicals/${id}/versions/${number}`).then(
-                            change,
-                          )
+                          void call('GET /api/practicals/:practical/versions/:number', {
+                            practical: id,
+                            number: String(number),
+                          }).then(change)
                       : undefined
                   }
                 />

@@ -1,7 +1,7 @@
 /** All practicals of the school: to open, copy, share, archive; new ones from scratch or from a file. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { PracticalHead } from '@kivex/contract';
-import { emptyPractical, syllabusOf, type Practical } from '@kivex/core';
+import { emptyPractical, syllabusOf } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FilePlus } from 'lucide-react';
 import { useState } from 'react';
@@ -9,7 +9,8 @@ import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
-import { request, RequestProblem } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
+import { RequestProblem } from '../kit/request/request.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Switch } from '../kit/Switch.js';
 import { Tile } from '../kit/Tile.js';
@@ -42,12 +43,12 @@ export default function PracticalsPage() {
   });
   const set = useMutation({
     mutationFn: ({ id, ...wanted }: { id: string; shared?: boolean; archived?: boolean }) =>
-      request('PATCH', `/api/practicals/${id}`, wanted),
+      call('PATCH /api/practicals/:practical', { practical: id, body: wanted }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['practicals'] }),
     onError: (error: Error) => setProblem(error.message),
   });
   const copy = async ({ id, title }: PracticalHead) => {
-    const { document } = await request<{ document: Practical }>('GET', `/api/practicals/${id}`);
+    const { document } = await call('GET /api/practicals/:practical', { practical: id });
     add.mutate({ ...document, title: `${title} (copy)`.slice(0, 120) });
   };
   const readFile = async (file: File) => {

@@ -1,15 +1,14 @@
 /** Where the QR code on a jar leads staff: the lesson it belongs to, on its Prepare page. */
-import type { LessonHead } from '@kivex/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Navigate, useParams } from 'react-router';
 import { Failed, Loading } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 
 export default function JarPage() {
   const { id = '' } = useParams();
   const found = useQuery({
     queryKey: ['jar', id],
-    queryFn: () => request<Pick<LessonHead, 'id'>>('GET', `/api/jars/${id}`),
+    queryFn: () => call('GET /api/jars/:jar', { jar: id }),
     retry: false,
   });
   if (found.isPending) return <Loading what="the jar" />;

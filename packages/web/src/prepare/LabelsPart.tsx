@@ -4,7 +4,6 @@ import {
   pictogramNames,
   pictogramSvg,
   SimulatedLabelPrinter,
-  type Label,
   type Pictogram,
   type PrintedLabel,
 } from '@kivex/core';
@@ -18,7 +17,7 @@ import { Field } from '../kit/Field.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
-import { request } from '../kit/request/request.js';
+import { address, call } from '../kit/request/call.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { toggled } from '../kit/Choices.js';
@@ -62,7 +61,7 @@ function Code({ path }: { readonly path: string }) {
 export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
   const labels = useQuery({
     queryKey: ['labels', lessonId],
-    queryFn: () => request<Label[]>('GET', `/api/lessons/${lessonId}/preparation/labels`),
+    queryFn: () => call('GET /api/lessons/:lesson/preparation/labels', { lesson: lessonId }),
   });
   const [only, setOnly] = useState<readonly string[]>([]);
   const [skip, setSkip] = useState(0);
@@ -74,10 +73,11 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
   );
   if (labels.isPending) return <Loading what="the labels" />;
   if (labels.error) return <Failed error={labels.error} again={() => void labels.refetch()} />;
-  const query = new URLSearchParams([
-    ...only.map((key) => ['only', key]),
-    ...(skip ? [['skip', String(skip)]] : []),
-  ]);
+  const sheet = address(
+    'GET /api/lessons/:lesson/preparation/labels.pdf',
+    { lesson: lessonId },
+    { only, ...(skip ? { skip } : {}) },
+  );
   const print = () => {
     setProblem(undefined);
     try {
@@ -99,7 +99,7 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
           <Field size="small" label="Used up on the first sheet" width="5rem">
             <NumberInput value={skip} max={13} onValue={(n) => setSkip(n ?? 0)} />
           </Field>
-          <FileLink variant="go" href={`/api/lessons/${lessonId}/preparation/labels.pdf?${query.toString()}`}>
+          <FileLink variant="go" href={sheet}>
             <FileDown size={18} aria-hidden /> A4 sheet (PDF)
           </FileLink>
           <Button onClick={print}>

@@ -23,6 +23,7 @@ import { RiskPart } from './RiskPart.js';
 import { TasksPart } from './TasksPart.js';
 import { usePrepChange, usePreparation } from './use-preparation.js';
 import { SubstitutionsPart, WastePart } from './WastePart.js';
+import { address } from '../kit/request/call.js';
 
 const cm3 = (mL: number | null): string =>
   mL === null ? '' : mL >= 100 ? `${Math.ceil(mL)} cm³` : `${Number(mL.toPrecision(2))} cm³`;
@@ -41,7 +42,7 @@ export default function PreparePage() {
   const jar = params.get('jar');
   const item = params.get('item');
   const take = (item: string, amount: number, reason: string) =>
-    change.mutate({ path: 'takings', body: { item, amount, reason: reason.slice(0, 160) } });
+    change.mutate({ take: { item, amount, reason: reason.slice(0, 160) } });
   const missing = [...needs.reagents, ...needs.samples].flatMap((n) => {
     const best = n.recipes[0];
     return best && 'from' in best && !best.from.enough ? [best.from.name] : [];
@@ -62,7 +63,10 @@ export default function PreparePage() {
       tone: 'look',
       text: 'This page and its sheet say what the jars hold: keep them in the prep room. Labels show codes only.',
       action: (
-        <FileLink variant="go" href={`/api/lessons/${lesson.id}/preparation/sheet.pdf`}>
+        <FileLink
+          variant="go"
+          href={address('GET /api/lessons/:lesson/preparation/sheet.pdf', { lesson: lesson.id })}
+        >
           <FileDown size={18} aria-hidden /> Prep sheet (PDF)
         </FileLink>
       ),
@@ -108,7 +112,7 @@ export default function PreparePage() {
                 log={log.data}
                 startsAt={lesson.startsAt}
                 lessonId={lesson.id}
-                tick={(key, done) => change.mutate({ path: 'ticks', body: { key, done } })}
+                tick={(key, done) => change.mutate({ tick: { key, done } })}
               />
             ),
           },
@@ -255,7 +259,7 @@ export default function PreparePage() {
                 <SubstitutionsPart
                   practical={lesson.practical}
                   log={log.data}
-                  substitute={(id) => change.mutate({ path: 'substitutions', body: { substitute: id } })}
+                  substitute={(id) => change.mutate({ substitute: id })}
                 />
                 {store.data && !store.data.items.length && (
                   <Notice>The store is empty: recipes are worked out for what is usually bought.</Notice>

@@ -7,6 +7,7 @@ import { Notice } from '../kit/Notice.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { PictogramPicture } from './LabelsPart.js';
+import { address } from '../kit/request/call.js';
 
 const levelWords = { low: 'low', care: 'take care', danger: 'danger' } as const;
 const levelColours = { low: 'ink.soft', care: 'saffron', danger: 'cinnabar' } as const;
@@ -18,7 +19,10 @@ export function RiskPart({ risk, lessonId }: { readonly risk: Risk; readonly les
         <Box display="flex" gap="3" alignItems="center" flexWrap="wrap">
           <chakra.h2 fontSize="lg">Hazards and controls</chakra.h2>
           <Box flex="1" />
-          <FileLink variant="go" href={`/api/lessons/${lessonId}/preparation/risk.pdf`}>
+          <FileLink
+            variant="go"
+            href={address('GET /api/lessons/:lesson/preparation/risk.pdf', { lesson: lessonId })}
+          >
             <FileDown size={18} aria-hidden /> Risk sheet (PDF)
           </FileLink>
         </Box>

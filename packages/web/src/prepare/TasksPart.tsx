@@ -8,6 +8,7 @@ import { Button } from '../kit/Button.js';
 import { Checkbox } from '../kit/Checkbox.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
+import { address } from '../kit/request/call.js';
 
 /** Changes under the finger at once: the log, which has the last word, answers a moment later. */
 function TickBox({
@@ -59,7 +60,10 @@ export function TasksPart({
         <span>{left ? `${left} of ${tasks.length} to do` : 'all done'}</span>
         <Box flex="1" />
         <Button asChild>
-          <a href={`/api/lessons/${lessonId}/preparation/calendar.ics`} download>
+          <a
+            href={address('GET /api/lessons/:lesson/preparation/calendar.ics', { lesson: lessonId })}
+            download
+          >
             <CalendarDays size={18} aria-hidden /> Calendar
           </a>
         </Button>

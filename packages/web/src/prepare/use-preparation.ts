@@ -1,5 +1,5 @@
 /** Everything the Prepare page shows of a lesson: computed here from the core, ticked and logged on the server. */
-import type { Lesson, Preparation } from '@kivex/contract';
+import type { BodyOf, Lesson, Preparation } from '@kivex/contract';
 import {
   apparatusFor,
   lessonNeeds,
@@ -13,14 +13,14 @@ import {
 } from '@kivex/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { today, useStore } from '../store/store-queries.js';
 
 export function usePreparation(lesson: Lesson) {
   const store = useStore();
   const log = useQuery({
     queryKey: ['preparation', lesson.id],
-    queryFn: () => request<Preparation>('GET', `/api/lessons/${lesson.id}/preparation`),
+    queryFn: () => call('GET /api/lessons/:lesson/preparation', { lesson: lesson.id }),
   });
   const work = useMemo(() => {
     const size: LessonSize = {
@@ -47,20 +47,33 @@ export function usePreparation(lesson: Lesson) {
   return { ...work, store, log };
 }
 
+/** One change of what is logged of a preparation. */
+type PrepChange =
+  | { readonly tick: BodyOf<'POST /api/lessons/:lesson/preparation/ticks'> }
+  | { readonly take: BodyOf<'POST /api/lessons/:lesson/preparation/takings'> }
+  | { readonly substitute: string };
+
 /** Changes what is logged of a preparation. */
 export function usePrepChange(lessonId: string) {
   const cache = useQueryClient();
   const key = ['preparation', lessonId];
   return useMutation({
     mutationKey: key,
-    mutationFn: ({ path, body }: { path: 'ticks' | 'substitutions' | 'takings'; body: object }) =>
-      request('POST', `/api/lessons/${lessonId}/preparation/${path}`, body),
+    mutationFn: (change: PrepChange) =>
+      'tick' in change
+        ? call('POST /api/lessons/:lesson/preparation/ticks', { lesson: lessonId, body: change.tick })
+        : 'take' in change
+          ? call('POST /api/lessons/:lesson/preparation/takings', { lesson: lessonId, body: change.take })
+          : call('POST /api/lessons/:lesson/preparation/substitutions', {
+              lesson: lessonId,
+              body: { substitute: change.substitute },
+            }),
     // A tick shows at once; what the server says of it follows, and takes it back where it failed.
-    onMutate: async ({ path, body }) => {
-      if (path !== 'ticks') return;
+    onMutate: async (change) => {
+      if (!('tick' in change)) return;
       // An answer still under way was asked for before the tick and would wipe it out.
       await cache.cancelQueries({ queryKey: key });
-      const tick = { ...(body as { key: string; done: boolean }), by: 'you', at: new Date().toISOString() };
+      const tick = { ...change.tick, by: 'you', at: new Date().toISOString() };
       cache.setQueryData<Preparation>(
         key,
         (log) => log && { ...log, ticks: [...log.ticks.filter((t) => t.key !== tick.key), tick] },

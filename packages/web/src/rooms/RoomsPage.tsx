@@ -22,7 +22,7 @@ import { Input } from '../kit/Input.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { useRooms } from './room-queries.js';
 
@@ -43,7 +43,7 @@ export default function RoomsPage() {
       const names = new Set(rooms.data?.map((r) => r.name));
       let n = 1;
       while (names.has(`Lab ${n}`)) n++;
-      return request<Room>('POST', '/api/rooms', { name: `Lab ${n}`, plan: usualPlan });
+      return call('POST /api/rooms', { body: { name: `Lab ${n}`, plan: usualPlan } });
     },
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });
@@ -81,12 +81,12 @@ function RoomCard({ room }: { readonly room: Room }) {
   const [plan, setPlan] = useState(room.plan);
   const changed = name !== room.name || JSON.stringify(plan) !== JSON.stringify(room.plan);
   const save = useMutation({
-    mutationFn: () => request('PUT', `/api/rooms/${room.id}`, { name, plan }),
+    mutationFn: () => call('PUT /api/rooms/:room', { room: room.id, body: { name, plan } }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });
   const remove = useMutation({
     ...nowOrNever,
-    mutationFn: () => request('DELETE', `/api/rooms/${room.id}`),
+    mutationFn: () => call('DELETE /api/rooms/:room', { room: room.id }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });
   const sensors = useSensors(

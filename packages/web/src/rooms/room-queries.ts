@@ -1,7 +1,5 @@
-import type { Room } from '@kivex/contract';
 import { useQuery } from '@tanstack/react-query';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 
 /** The rooms of the school. */
-export const useRooms = () =>
-  useQuery({ queryKey: ['rooms'], queryFn: () => request<Room[]>('GET', '/api/rooms') });
+export const useRooms = () => useQuery({ queryKey: ['rooms'], queryFn: () => call('GET /api/rooms') });

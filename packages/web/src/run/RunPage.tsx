@@ -7,7 +7,7 @@ import { Button } from '../kit/Button.js';
 import { clock, minutesSince } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
@@ -48,9 +48,9 @@ export default function RunPage() {
 
   if (events.isPending) return <Loading what="the benches" />;
   if (events.error) return <Failed error={events.error} again={() => void events.refetch()} />;
-  const answer = (call: string) => {
+  const answer = (asked: string) => {
     setProblem(undefined);
-    request('POST', `/api/lessons/${lesson.id}/calls/${call}/answer`).then(
+    call('POST /api/lessons/:lesson/calls/:call/answer', { lesson: lesson.id, call: asked }).then(
       () => events.refetch(),
       (error: Error) => setProblem(error.message),
     );

@@ -16,6 +16,7 @@ import { WorkTable } from '../kit/worktable/WorkTable.js';
 import { amountText, today, type StoreChange } from './store-queries.js';
 import { BatchForm, formWords } from './StoreForms.js';
 import { WeighOut } from './WeighOut.js';
+import { call } from '../kit/request/call.js';
 
 interface StockTableProps {
   readonly items: readonly StoreItem[];
@@ -31,7 +32,9 @@ export function StockTable({ items, change, edit }: StockTableProps) {
   const [adding, setAdding] = useState<StoreItem>();
   const [weighing, setWeighing] = useState<{ item: StoreItem; batch: StoreBatch; wanted: number }>();
   const move = (batch: StoreBatch, amount: number, reason: string) =>
-    change.mutate({ method: 'POST', path: `batches/${batch.id}/moves`, body: { amount, reason } });
+    change.mutate(() =>
+      call('POST /api/store/batches/:batch/moves', { batch: batch.id, body: { amount, reason } }),
+    );
   const columns: WorkColumn<StoreItem>[] = [
     {
       id: 'what',

@@ -1,5 +1,6 @@
 /** Entering and changing items of the store and their batches. */
 import { Box } from '@chakra-ui/react';
+import type { StoreItemFields } from '@kivex/contract';
 import { storeForms, type StoreForm, type StoreItem } from '@kivex/core';
 import { Trash2 } from 'lucide-react';
 import { Controller, useWatch } from 'react-hook-form';
@@ -10,6 +11,7 @@ import { IconButton } from '../kit/IconButton.js';
 import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
+import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
@@ -38,11 +40,12 @@ export function BatchForm({ item, done }: { readonly item: StoreItem; readonly d
     defaults: { code: '', amount: 0, opened: '', expires: '' },
     fields: ['code', 'amount', 'opened', 'expires'],
     send: async (batch) => {
-      await change.mutateAsync({
-        method: 'POST',
-        path: `items/${item.id}/batches`,
-        body: { ...batch, opened: batch.opened || null, expires: batch.expires || null },
-      });
+      await change.mutateAsync(() =>
+        call('POST /api/store/items/:item/batches', {
+          item: item.id,
+          body: { ...batch, opened: batch.opened || null, expires: batch.expires || null },
+        }),
+      );
       done();
     },
   });
@@ -80,17 +83,7 @@ export function BatchForm({ item, done }: { readonly item: StoreItem; readonly d
   );
 }
 
-interface ItemFields {
-  name: string;
-  formula: string;
-  form: StoreForm;
-  molarity: number | null;
-  percent: number | null;
-  density: number | null;
-  unit: StoreItem['unit'];
-  place: string;
-  lowBelow: number;
-}
+type ItemFields = { -readonly [K in keyof StoreItemFields]: StoreItemFields[K] };
 const blank: ItemFields = {
   name: '',
   formula: '',
@@ -121,11 +114,11 @@ export function ItemForm({
     defaults: item ? fieldsOf(item) : blank,
     fields: fieldNames,
     send: async (body) => {
-      await change.mutateAsync({
-        method: item ? 'PUT' : 'POST',
-        path: item ? `items/${item.id}` : 'items',
-        body,
-      });
+      await change.mutateAsync(() =>
+        item
+          ? call('PUT /api/store/items/:item', { item: item.id, body })
+          : call('POST /api/store/items', { body }),
+      );
       done();
     },
   });
@@ -205,7 +198,9 @@ export function ItemForm({
               variant="stop"
               label={`Take ${item.name} out of the store`}
               onClick={() =>
-                removal.mutate({ method: 'DELETE', path: `items/${item.id}` }, { onSuccess: done })
+                removal.mutate(() => call('DELETE /api/store/items/:item', { item: item.id }), {
+                  onSuccess: done,
+                })
               }
             >
               <Trash2 size={16} aria-hidden />

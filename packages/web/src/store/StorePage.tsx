@@ -15,6 +15,7 @@ import { amountText, today, type unitWords, useStore, useStoreChange } from './s
 import { StockTable } from './StockTable.js';
 import { ItemForm } from './StoreForms.js';
 import { StoreSheets } from './StoreSheets.js';
+import { call } from '../kit/request/call.js';
 
 export default function StorePage() {
   const store = useStore();
@@ -86,7 +87,7 @@ export default function StorePage() {
                     <Button
                       variant="go"
                       disabled={change.isPending}
-                      onClick={() => change.mutate({ method: 'POST', path: 'usual', body: {} })}
+                      onClick={() => change.mutate(() => call('POST /api/store/usual'))}
                     >
                       <PackagePlus size={18} aria-hidden /> Enter what a school usually holds
                     </Button>

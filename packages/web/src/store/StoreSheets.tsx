@@ -8,7 +8,7 @@ import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
-import { sendFile } from '../kit/request/send-file.js';
+import { address, call } from '../kit/request/call.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 
@@ -26,7 +26,7 @@ export function StoreSheets() {
     setPreview(undefined);
     setFile(chosen);
     try {
-      setPreview(await sendFile<StockPreview>('/api/store/sheet/preview', chosen));
+      setPreview(await call('POST /api/store/sheet/preview', { body: chosen }));
     } catch (error) {
       setProblem((error as Error).message);
     }
@@ -34,7 +34,7 @@ export function StoreSheets() {
   const bringIn = async () => {
     if (!file) return;
     try {
-      const { items, batches } = await sendFile<{ items: number; batches: number }>('/api/store/sheet', file);
+      const { items, batches } = await call('POST /api/store/sheet', { body: file });
       setSaid(
         `${items} new kinds of thing and ${batches} new batches entered; what was there already was left as it was.`,
       );
@@ -53,7 +53,7 @@ export function StoreSheets() {
         </chakra.h2>
         <Box display="flex" gap="2">
           {kinds.map((kind) => (
-            <FileLink key={kind} href={`/api/store/sheet/${kind}`}>
+            <FileLink key={kind} href={address('GET /api/store/sheet/:kind', { kind })}>
               <FileDown size={18} aria-hidden /> {kind.toUpperCase()}
             </FileLink>
           ))}

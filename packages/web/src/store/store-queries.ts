@@ -1,10 +1,8 @@
-import type { Store } from '@kivex/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 
 /** The reagent store of the school. */
-export const useStore = () =>
-  useQuery({ queryKey: ['store'], queryFn: () => request<Store>('GET', '/api/store') });
+export const useStore = () => useQuery({ queryKey: ['store'], queryFn: () => call('GET /api/store') });
 
 /** Today as yyyy-mm-dd, where the store stands. */
 export function today(now = new Date()): string {
@@ -15,19 +13,11 @@ export const unitWords = { g: 'g', mL: 'cm³', pieces: 'pieces' } as const;
 export const amountText = (amount: number, unit: keyof typeof unitWords): string =>
   `${Number(amount.toPrecision(4))} ${unitWords[unit]}`;
 
-/** A request that changes the store, with the page refreshed after it. */
+/** A call that changes the store, with the page refreshed after it. */
 export function useStoreChange() {
   const cache = useQueryClient();
   return useMutation({
-    mutationFn: ({
-      method,
-      path,
-      body,
-    }: {
-      method: 'POST' | 'PUT' | 'PATCH' | 'DELETE';
-      path: string;
-      body?: object;
-    }) => request(method, `/api/store/${path}`, body),
+    mutationFn: (change: () => Promise<unknown>) => change(),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['store'] }),
   });
 }

@@ -13,6 +13,7 @@ import { TryOut } from './TryOut.js';
 import { Species, Tests } from './ContentSection.js';
 import { Frame } from './FrameSection.js';
 import { Flames, Values } from './WordsSection.js';
+import { call } from '../kit/request/call.js';
 
 export default function SyllabusPage() {
   const { id = '' } = useParams();
@@ -23,6 +24,7 @@ export default function SyllabusPage() {
     plural: 'syllabuses',
     whole,
     drafts: useSyllabusDrafts,
+    store: (syllabus, body) => call('PUT /api/syllabuses/:syllabus', { syllabus, body }),
     add: addSyllabus,
     asCopy: (mine) => ({ ...mine, name: `${mine.name} (copy)`.slice(0, 120) }),
   });

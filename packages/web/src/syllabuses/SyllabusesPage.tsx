@@ -6,7 +6,7 @@ import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
-import { request } from '../kit/request/request.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { useSyllabuses } from '../practicals/practical-queries.js';
 
@@ -16,9 +16,11 @@ export default function SyllabusesPage() {
   const cache = useQueryClient();
   const copy = useMutation({
     mutationFn: (document: Syllabus) =>
-      request<{ id: string }>('POST', '/api/syllabuses', {
-        document: { ...document, id: 'own', name: `${document.name}, ours`.slice(0, 120) },
-        shared: true,
+      call('POST /api/syllabuses', {
+        body: {
+          document: { ...document, id: 'own', name: `${document.name}, ours`.slice(0, 120) },
+          shared: true,
+        },
       }),
     onSuccess: async ({ id }) => {
       await cache.invalidateQueries({ queryKey: ['syllabuses'] });
@@ -27,7 +29,7 @@ export default function SyllabusesPage() {
   });
   const set = useMutation({
     mutationFn: ({ id, archived }: { id: string; archived: boolean }) =>
-      request('PATCH', `/api/syllabuses/${id}`, { archived }),
+      call('PATCH /api/syllabuses/:syllabus', { syllabus: id, body: { archived } }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['syllabuses'] }),
   });
   if (own.isPending) return <Loading what="the syllabuses" />;

@@ -4,7 +4,8 @@ import type { StaffMe } from '@kivex/contract';
 import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Suspense, useEffect, useState, type ComponentType } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate } from 'react-router';
-import { RequestProblem, request } from '../request/request.js';
+import { call } from '../request/call.js';
+import { RequestProblem } from '../request/request.js';
 import { Failed, Loading } from '../Notice.js';
 import { isTyping } from '../is-typing.js';
 import { Bar } from './Bar.js';
@@ -24,7 +25,7 @@ export interface PaletteProps {
 export const useMe = () =>
   useQuery({
     queryKey: ['me'],
-    queryFn: () => request<StaffMe>('GET', '/api/staff/me'),
+    queryFn: () => call('GET /api/staff/me'),
     staleTime: 300_000,
     retry: (n, e) => n < 2 && !(e instanceof RequestProblem && e.status === 401),
   });
@@ -39,7 +40,7 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
   const [above, setAbove] = useState<'help' | 'palette'>();
   const close = () => setAbove(undefined);
   const signOut = () =>
-    void request('POST', '/api/staff/sign-out').finally(() => {
+    void call('POST /api/staff/sign-out').finally(() => {
       cache.clear();
       void go('/sign-in');
     });
