@@ -66,6 +66,8 @@ export interface LessonPlanning extends RotaPlanning, PrepPlanning {
 export interface Lesson extends LessonHead {
   readonly practical: Practical;
   readonly practicalId: string;
+  /** Where it is in a room of the school's. */
+  readonly roomId: string | null;
   readonly practicalVersion: number;
   readonly planning: LessonPlanning;
   readonly samples: readonly LessonSample[];

@@ -19,6 +19,7 @@ import { Lesson, LessonGroup, LessonSeat } from '../records/lessons.entities.js'
 import { MarksService } from '../marking/marks.service.js';
 import { HeldEntriesService } from '../observing/held-entries.service.js';
 import { LessonLogService } from '../observing/lesson-log.service.js';
+import { roomOf } from '../lessons/lesson-views.service.js';
 import { BenchSettingsService } from './bench-settings.service.js';
 
 /**
@@ -78,7 +79,7 @@ export class BenchService {
         title: document.title,
         summary: document.summary,
         state: lesson.state,
-        room: lesson.room,
+        room: roomOf(lesson),
       },
       group: {
         id: group.id,
@@ -149,7 +150,7 @@ export class BenchService {
   private lessonOf(student: StudentCaller): Promise<Lesson> {
     return this.lessons.findOneOrFail({
       where: { id: student.lessonId },
-      relations: { practicalVersion: true },
+      relations: { practicalVersion: true, inRoom: true },
     });
   }
 }

@@ -36,6 +36,7 @@ export class LessonViewsService {
       .innerJoinAndSelect('lesson.class', 'class')
       .innerJoinAndSelect('lesson.teacher', 'teacher')
       .innerJoinAndSelect('lesson.practicalVersion', 'version')
+      .leftJoinAndSelect('lesson.inRoom', 'room')
       .where('lesson.schoolId = :schoolId', { schoolId })
       .orderBy('lesson.startsAt', 'DESC')
       .addOrderBy('lesson.id', 'DESC')
@@ -66,7 +67,7 @@ export class LessonViewsService {
   async show(schoolId: string, id: string): Promise<LessonView> {
     const lesson = await this.lessons.findOne({
       where: { id, schoolId },
-      relations: { class: true, teacher: true, practicalVersion: true },
+      relations: { class: true, teacher: true, practicalVersion: true, inRoom: true },
     });
     if (!lesson) throw notFound('lesson');
     const [groupList, samples, inClass] = await Promise.all([
@@ -78,6 +79,7 @@ export class LessonViewsService {
     return {
       ...headOf(lesson, groupList.length, seated.size),
       practical: lesson.practicalVersion.document,
+      roomId: lesson.roomId,
       practicalId: lesson.practicalVersion.practicalId,
       practicalVersion: lesson.practicalVersion.number,
       planning: planningOf(lesson),
@@ -131,6 +133,9 @@ export class LessonViewsService {
   }
 }
 
+/** What the lesson's room is called now. */
+export const roomOf = ({ inRoom, room }: Pick<Lesson, 'inRoom' | 'room'>): string => inRoom?.name ?? room;
+
 /** Planning of a lesson for which nothing was set yet: plenty of places, the usual surplus. */
 export const usualPlanning: LessonPlanning = {
   places: {},
@@ -173,7 +178,7 @@ function headOf(lesson: Lesson, groups: number, students: number): LessonHead {
     title: lesson.practicalVersion.document.title,
     className: lesson.class.name,
     teacher: lesson.teacher.name,
-    room: lesson.room,
+    room: roomOf(lesson),
     startsAt: lesson.startsAt.toISOString(),
     state: lesson.state,
     joinCode: lesson.joinCode,

@@ -1,6 +1,13 @@
 /** Lessons: made from a practical and a class, started, ended, released. */
 import type { LessonPlanning, PlanningPart, PrepPlanning, RotaPlanning, LessonState } from '@kivex/contract';
-import { jarCodes, keptLabel, knownLabel, safetyStops, type PracticalSample } from '@kivex/core';
+import {
+  jarCodes,
+  keptLabel,
+  knownLabel,
+  safetyStops,
+  type PracticalSample,
+  type StationPlaces,
+} from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
@@ -30,6 +37,12 @@ const stateWords: Readonly<Record<LessonState, string>> = {
   running: 'running',
   marking: 'being marked',
   released: 'released',
+};
+
+/** Have two rooms the same stations, with as many places? */
+const samePlaces = (a: StationPlaces, b: StationPlaces): boolean => {
+  const text = (places: StationPlaces) => JSON.stringify(Object.entries(places).sort());
+  return text(a) === text(b);
 };
 
 @Injectable()
@@ -99,7 +112,7 @@ export class LessonsService {
       { groups, samples: samples.filter((s) => s.role === 'unknown'), perGroup: document.unknownsPerGroup },
       met,
     );
-    const room = (await this.rooms.list(staff.schoolId)).find((r) => r.name === wanted.room.trim());
+    const room = await this.rooms.called(staff.schoolId, wanted.room);
 
     const lessonId = uuidv7();
     await this.lessons.manager.transaction(async (db) => {
@@ -110,6 +123,7 @@ export class LessonsService {
         teacherId: staff.id,
         practicalVersionId: version.id,
         room: wanted.room.trim(),
+        roomId: room?.id ?? null,
         planning: room ? { ...usualPlanning, places: room.plan.places } : null,
         startsAt: new Date(wanted.startsAt),
         joinCode: await this.freeCode(),
@@ -155,7 +169,22 @@ export class LessonsService {
     const lesson = await this.own(staff.schoolId, id);
     if (lesson.state !== 'planned')
       throw conflict('This lesson has begun; its time and room stay as they were.');
-    await this.lessons.update({ id }, { startsAt: new Date(startsAt), room: room.trim() });
+    const to = await this.rooms.called(staff.schoolId, room);
+    const from = lesson.roomId === null ? null : await this.rooms.byId(lesson.roomId);
+    const planning = planningOf(lesson);
+    // Stations as the old room has them were never chosen; the new room's stand in for them.
+    const asRoom = samePlaces(planning.places, from?.plan.places ?? {});
+    await this.lessons.update(
+      { id },
+      {
+        startsAt: new Date(startsAt),
+        room: room.trim(),
+        roomId: to?.id ?? null,
+        ...(to && to.id !== from?.id && asRoom && !planning.schedule
+          ? { planning: { ...planning, places: to.plan.places } }
+          : {}),
+      },
+    );
     await this.audit.add(staff, 'lesson-changed', {
       subject: id,
       about: `${await this.views.nameOf(id)}: ${startsAt.slice(0, 16).replace('T', ' ')} UTC, ${room.trim()}`,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Lesson, LessonHead, Problem } from '@kivex/contract';
+import type { Lesson, LessonHead, Problem, Room } from '@kivex/contract';
 import { shippedPracticals, type Practical } from '@kivex/core';
 import { ownSchool } from '../testing/own-school.js';
 import { join, makeLesson } from '../testing/test-server.js';
@@ -153,5 +153,56 @@ describe('the states of a lesson', () => {
       ).body.errors?.[0]?.field,
     ).toBe('group');
     expect(one!.id).not.toBe(two!.id);
+  });
+});
+
+describe('the room of a lesson', () => {
+  const places = (burner: number) => ({ burner });
+  const plan = (burner: number) => ({
+    rows: 1,
+    columns: 2,
+    benches: [
+      { row: 0, column: 0 },
+      { row: 0, column: 1 },
+    ],
+    places: places(burner),
+  });
+  const shown = async (id: string) => (await world.teacher.get<Lesson>(`/api/lessons/${id}`)).body;
+  const moveTo = (id: string, room: string) =>
+    world.teacher.send('PATCH', `/api/lessons/${id}`, { startsAt: '2026-05-05T09:00:00Z', room });
+
+  test('is the room, not its name: a new name is the lesson’s too, and what it was called last stays', async () => {
+    const made = await world.teacher.post<Room>('/api/rooms', { name: 'Lab 9', plan: plan(3) });
+    const { id } = await makeLesson(world.teacher, world.school, { begin: false });
+    expect(await shown(id)).toMatchObject({ roomId: made.body.id, planning: { places: places(3) } });
+    await world.teacher.send('PUT', `/api/rooms/${made.body.id}`, { name: 'The Keel', plan: plan(3) });
+    expect((await shown(id)).room).toBe('The Keel');
+    const heads = (await world.teacher.get<LessonHead[]>('/api/lessons')).body;
+    expect(heads.find((l) => l.id === id)?.room).toBe('The Keel');
+    await world.teacher.send('DELETE', `/api/rooms/${made.body.id}`);
+    expect(await shown(id)).toMatchObject({ roomId: null, room: 'The Keel' });
+  });
+  test('changed, it brings the new room’s stations; stations set by hand stay', async () => {
+    for (const [name, burner] of [
+      ['Lab 31', 4],
+      ['Lab 32', 6],
+      ['Lab 33', 8],
+    ] as const)
+      await world.teacher.post('/api/rooms', { name, plan: plan(burner) });
+    const { id } = await makeLesson(world.teacher, world.school, { begin: false });
+    await moveTo(id, 'Lab 31');
+    expect((await shown(id)).planning.places).toEqual(places(4));
+    await moveTo(id, ' Lab 32 ');
+    expect((await shown(id)).planning.places).toEqual(places(6));
+    await world.teacher.send('PUT', `/api/lessons/${id}/planning/rota`, {
+      from: 0,
+      places: places(5),
+      pins: [],
+      schedule: null,
+    });
+    await moveTo(id, 'Lab 33');
+    expect((await shown(id)).planning.places).toEqual(places(5));
+    await moveTo(id, 'a hall nobody has drawn');
+    expect(await shown(id)).toMatchObject({ roomId: null, room: 'a hall nobody has drawn' });
   });
 });

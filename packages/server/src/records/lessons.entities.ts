@@ -2,6 +2,7 @@ import type { LessonPlanning, LessonState } from '@kivex/contract';
 import type { SampleRole } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
+import { Room } from './rooms.entities.js';
 import { School, SchoolClass, Staff, Student } from './people.entities.js';
 import { PracticalVersion } from './practicals.entities.js';
 
@@ -25,7 +26,12 @@ export class Lesson {
   @ManyToOne(() => PracticalVersion, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'practicalVersionId' })
   practicalVersion: Relation<PracticalVersion>;
+  /** As it was written; its name is the room's own where it is one of the school's. */
   @Column({ type: 'varchar', length: 60 }) room: string;
+  @Index() @RefColumn({ nullable: true }) roomId: string | null;
+  @ManyToOne(() => Room, { onDelete: 'SET NULL', onUpdate: 'NO ACTION', nullable: true })
+  @JoinColumn({ name: 'roomId' })
+  inRoom: Relation<Room> | null;
   /** Rota, places and prep settings; null until anything was set. */
   /** As the version of Kivex that kept it knew it: what it lacks is as usual. */
   @JsonColumn({ nullable: true }) planning: Partial<LessonPlanning> | null;

@@ -5,6 +5,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { badInput, conflict, notFound } from '../problems/problems.js';
+import { Lesson } from '../records/lessons.entities.js';
 import { Room } from '../records/rooms.entities.js';
 
 const mostRooms = 60;
@@ -16,6 +17,15 @@ export class RoomsService {
   async list(schoolId: string): Promise<RoomView[]> {
     const rooms = await this.rooms.find({ where: { schoolId }, order: { name: 'ASC' }, take: mostRooms });
     return rooms.map(({ id, name, plan }) => ({ id, name, plan }));
+  }
+
+  /** The school's room of this name, if it has one. */
+  async called(schoolId: string, name: string): Promise<Room | null> {
+    return this.rooms.findOneBy({ schoolId, name: name.trim() });
+  }
+
+  async byId(id: string): Promise<Room | null> {
+    return this.rooms.findOneBy({ id });
   }
 
   async add(schoolId: string, name: string, plan: RoomPlan): Promise<RoomView> {
@@ -37,8 +47,12 @@ export class RoomsService {
   }
 
   async remove(schoolId: string, id: string): Promise<void> {
-    await this.own(schoolId, id);
-    await this.rooms.delete({ id });
+    const { name } = await this.own(schoolId, id);
+    await this.rooms.manager.transaction(async (db) => {
+      // Its lessons keep what it was called last.
+      await db.update(Lesson, { roomId: id }, { room: name });
+      await db.delete(Room, { id });
+    });
   }
 
   private async own(schoolId: string, id: string): Promise<Room> {

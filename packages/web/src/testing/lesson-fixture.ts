@@ -41,6 +41,7 @@ export function lessonOf(practical: Practical, part: Partial<Lesson> = {}): Less
     groups: 2,
     students: 3,
     practical,
+    roomId: null,
     practicalId: 'practical',
     practicalVersion: 1,
     planning: {
