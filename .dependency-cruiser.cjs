@@ -16,17 +16,18 @@ const coreFloors = [
 ];
 /** The server's folders likewise. `records` holds the tables; `testing` is for tests and may use everything. */
 const serverFloors = [
-  ['records', 'config', 'printing', 'problems', 'live'],
+  ['clock'],
+  ['records', 'config', 'printing', 'problems', 'run/live'],
   ['database', 'paging', 'input', 'sheets'],
   ['heavy', 'backup'],
   ['access'],
-  ['observing', 'rooms', 'audit', 'health', 'store', 'documents'],
+  ['run/log', 'rooms', 'audit', 'health', 'store', 'documents'],
   ['syllabuses'],
   ['practicals'],
   ['people'],
   ['lessons'],
-  ['preparation', 'board', 'marking'],
-  ['flow', 'bench'],
+  ['preparation', 'run/board', 'marking'],
+  ['run/flow', 'run/bench'],
   ['demo', 'testing'],
 ];
 

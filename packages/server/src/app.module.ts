@@ -6,16 +6,17 @@ import { AccessGuard } from './access/access.guard.js';
 import { OwnershipGuard } from './access/ownership.guard.js';
 import { AuditModule } from './audit/audit.module.js';
 import { AccessModule } from './access/access.module.js';
-import { BenchModule } from './bench/bench.module.js';
-import { BoardModule } from './board/board.module.js';
+import { BenchModule } from './run/bench/bench.module.js';
+import { BoardModule } from './run/board/board.module.js';
+import { Clock } from './clock/clock.js';
 import { Config } from './config/config.js';
 import { databaseOptions } from './database/data-source.js';
 import { DemoModule } from './demo/demo.module.js';
-import { FlowModule } from './flow/flow.module.js';
+import { FlowModule } from './run/flow/flow.module.js';
 import { HeavyModule } from './heavy/heavy.module.js';
 import { HealthController } from './health/health.controller.js';
 import { LessonsModule } from './lessons/lessons.module.js';
-import { LiveModule } from './live/live.module.js';
+import { LiveModule } from './run/live/live.module.js';
 import { MarkingModule } from './marking/marking.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
@@ -30,7 +31,11 @@ import { validation } from './problems/validation.js';
 @Module({})
 class ConfigModule {
   static with(config: Config): DynamicModule {
-    return { module: ConfigModule, providers: [{ provide: Config, useValue: config }], exports: [Config] };
+    return {
+      module: ConfigModule,
+      providers: [{ provide: Config, useValue: config }, Clock],
+      exports: [Config, Clock],
+    };
   }
 }
 

@@ -5,7 +5,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const built = fileURLToPath(new URL('../../web/dist/', import.meta.url));
+const built = fileURLToPath(new URL('../../web/dist', import.meta.url));
 
 /** Adds the pages to the server, when they have been built. */
 export function servePages(app: Express): void {

@@ -9,7 +9,7 @@ import { AppModule } from './app.module.js';
 import type { Config } from './config/config.js';
 import { prepareDatabase } from './backup/prepare-database.js';
 import { jsonBody } from './input/json-body.js';
-import { LiveAdapter } from './live/live.adapter.js';
+import { LiveAdapter } from './run/live/live.adapter.js';
 import { makeLogger, NestLogger, requestLog } from './logging.js';
 import { servePages } from './pages.js';
 

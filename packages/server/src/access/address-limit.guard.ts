@@ -10,6 +10,7 @@ import { Repository } from 'typeorm';
 import { Config } from '../config/config.js';
 import { LessonSeat } from '../records/lessons.entities.js';
 import { tooMany } from '../problems/problems.js';
+import { Clock } from '../clock/clock.js';
 
 /** Requests a student may need to join, with a wrong PIN or two. */
 const perSeat = 8;
@@ -23,6 +24,7 @@ export class AddressLimitGuard implements CanActivate {
   private seats = { count: 0, at: 0 };
 
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(LessonSeat) private readonly rows: Repository<LessonSeat>,
     private readonly config: Config,
   ) {}
@@ -38,7 +40,7 @@ export class AddressLimitGuard implements CanActivate {
 
   /** Seats of lessons that run, or are planned for about now. */
   private async seatsNow(): Promise<number> {
-    const now = Date.now();
+    const now = this.clock.ms();
     if (now - this.seats.at < countedFor) return this.seats.count;
     this.seats = { count: this.seats.count, at: now };
     const count = await this.rows

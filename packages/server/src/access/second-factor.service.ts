@@ -5,6 +5,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Secret, TOTP } from 'otpauth';
 import { IsNull, LessThan, Repository } from 'typeorm';
 import { Staff } from '../records/people.entities.js';
+import { Clock } from '../clock/clock.js';
 
 /** Steps a clock may be off, before and after. */
 const window = 1;
@@ -15,7 +16,10 @@ const totpOf = (email: string, secret: string): TOTP =>
 
 @Injectable()
 export class SecondFactorService {
-  constructor(@InjectRepository(Staff) private readonly staff: Repository<Staff>) {}
+  constructor(
+    private readonly clock: Clock,
+    @InjectRepository(Staff) private readonly staff: Repository<Staff>,
+  ) {}
 
   /** Makes a secret; it counts once a code of it was given. */
   async begin(staffId: string): Promise<SecondFactorSetUp> {
@@ -29,7 +33,7 @@ export class SecondFactorService {
   async useCode(
     person: Pick<Staff, 'id' | 'email' | 'totpSecret'>,
     code: string,
-    now = Date.now(),
+    now = this.clock.ms(),
   ): Promise<boolean> {
     if (!person.totpSecret) return false;
     const delta = totpOf(person.email, person.totpSecret).validate({ token: code, window, timestamp: now });

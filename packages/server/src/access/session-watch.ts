@@ -3,7 +3,7 @@
  * once; this is for what no process was told of: another process ended it while Redis was away, or a backup was put back.
  */
 import { Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
-import { LiveService } from '../live/live.service.js';
+import { LiveService } from '../run/live/live.service.js';
 import { SessionsService } from './sessions.service.js';
 
 const every = 10_000;

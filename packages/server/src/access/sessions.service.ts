@@ -8,9 +8,10 @@ import { In, LessThan, MoreThan, Not, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { Config } from '../config/config.js';
 import { LessonSeat } from '../records/lessons.entities.js';
-import { LiveService } from '../live/live.service.js';
+import { LiveService } from '../run/live/live.service.js';
 import { Session } from '../records/access.entities.js';
 import type { SignedInStaff, StudentCaller } from './caller.js';
+import { Clock } from '../clock/clock.js';
 
 export const staffCookie = 'kivex_staff';
 export const benchCookie = 'kivex_bench';
@@ -24,6 +25,7 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 @Injectable()
 export class SessionsService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(Session) private readonly sessions: Repository<Session>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
     private readonly live: LiveService,
@@ -41,7 +43,7 @@ export class SessionsService {
     const token = randomBytes(32).toString('base64url');
     const staff = 'staffId' in who;
     const lasts = staff ? day / 2 : day;
-    const now = new Date();
+    const now = this.clock.now();
     await this.sessions.delete({ expiresAt: LessThan(now) });
     await this.sessions.insert({
       id: uuidv7(),
@@ -89,7 +91,7 @@ export class SessionsService {
   /** A member of staff's own sessions, newest first. */
   async ofStaff(caller: SignedInStaff): Promise<StaffSession[]> {
     const rows = await this.sessions.find({
-      where: { staffId: caller.id, expiresAt: MoreThan(new Date()) },
+      where: { staffId: caller.id, expiresAt: MoreThan(this.clock.now()) },
       order: { expiresAt: 'DESC' },
       take: mostShown,
     });
@@ -114,7 +116,7 @@ export class SessionsService {
     const token = parse(header ?? '')[staffCookie];
     if (!token) return undefined;
     const session = await this.sessions.findOne({
-      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      where: { tokenHash: hashOf(token), expiresAt: MoreThan(this.clock.now()) },
       relations: { staff: true },
     });
     const staff = session?.staff;
@@ -135,7 +137,7 @@ export class SessionsService {
     const token = parse(header ?? '')[benchCookie];
     if (!token) return undefined;
     const session = await this.sessions.findOne({
-      where: { tokenHash: hashOf(token), expiresAt: MoreThan(new Date()) },
+      where: { tokenHash: hashOf(token), expiresAt: MoreThan(this.clock.now()) },
       relations: { student: true },
     });
     if (!session?.student || !session.lessonId || session.student.leftAt) return undefined;
@@ -155,7 +157,7 @@ export class SessionsService {
   async lasts(student: StudentCaller): Promise<boolean> {
     const [session, seat] = await Promise.all([
       this.sessions.findOne({
-        where: { id: student.sessionId, expiresAt: MoreThan(new Date()) },
+        where: { id: student.sessionId, expiresAt: MoreThan(this.clock.now()) },
         relations: { student: true },
       }),
       this.seats.findOneBy({ lessonId: student.lessonId, studentId: student.id }),
@@ -167,7 +169,7 @@ export class SessionsService {
   async lasting(ids: readonly string[]): Promise<ReadonlySet<string>> {
     if (!ids.length) return new Set();
     const rows = await this.sessions.find({
-      where: { id: In([...ids]), expiresAt: MoreThan(new Date()) },
+      where: { id: In([...ids]), expiresAt: MoreThan(this.clock.now()) },
       select: { id: true },
     });
     return new Set(rows.map((row) => row.id));

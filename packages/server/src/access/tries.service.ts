@@ -9,6 +9,7 @@ import { LRUCache } from 'lru-cache';
 import { In, LessThan, Like, Repository } from 'typeorm';
 import { tooMany } from '../problems/problems.js';
 import { KnownDevice, SignInAttempt } from '../records/access.entities.js';
+import { Clock } from '../clock/clock.js';
 
 /** A count that lets `free` wrong tries pass and then one every `fade` milliseconds. */
 interface Count {
@@ -38,6 +39,7 @@ export class TriesService {
   private sweptAt = 0;
 
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(SignInAttempt) private readonly attempts: Repository<SignInAttempt>,
     @InjectRepository(KnownDevice) private readonly devices: Repository<KnownDevice>,
   ) {}
@@ -47,7 +49,7 @@ export class TriesService {
    * @param who a key of the person; @param real whether there is such a person. @throws ProblemException 429
    */
   async mayTry(who: string, device: string, real: boolean, field?: string): Promise<void> {
-    const now = Date.now();
+    const now = this.clock.ms();
     const own = `${who}|${device.slice(0, 40)}`;
     const left = async (key: string, count: Count): Promise<number> => {
       const row = real ? await this.attempts.findOneBy({ who: key }) : undefined;
@@ -69,7 +71,7 @@ export class TriesService {
 
   /** Remembers a wrong try. */
   async wrong(who: string, device: string, real: boolean): Promise<void> {
-    const now = Date.now();
+    const now = this.clock.ms();
     const counts = [
       [`${who}|${device.slice(0, 40)}`, byDevice],
       [who, byPerson],
@@ -95,7 +97,7 @@ export class TriesService {
   /** Remembers that this was the person, on this device: its wrong tries are forgotten, and it is known from now on. */
   async right(who: string, device: string): Promise<void> {
     await this.attempts.delete({ who: `${who}|${device.slice(0, 40)}` });
-    await this.devices.upsert({ who: who.slice(0, 60), device, at: new Date() }, ['who', 'device']);
+    await this.devices.upsert({ who: who.slice(0, 60), device, at: this.clock.now() }, ['who', 'device']);
   }
 
   /** Forgets all wrong tries for a person, on every device: they have a new PIN, or somebody vouches for them. */
@@ -106,7 +108,7 @@ export class TriesService {
   /** Which of these people are shut out, on some device or on all. */
   async shutOut(people: readonly string[]): Promise<ReadonlySet<string>> {
     if (!people.length) return new Set();
-    const now = Date.now();
+    const now = this.clock.ms();
     const rows = await this.attempts
       .createQueryBuilder('a')
       .where("SUBSTRING_INDEX(a.who, '|', 1) IN (:...people)", { people })

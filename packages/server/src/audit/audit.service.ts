@@ -5,6 +5,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { AuditEntryRow } from '../records/audit.entities.js';
+import { Clock } from '../clock/clock.js';
 
 export interface Done {
   /** Id of what it was done to. */
@@ -15,7 +16,10 @@ export interface Done {
 
 @Injectable()
 export class AuditService {
-  constructor(@InjectRepository(AuditEntryRow) private readonly rows: Repository<AuditEntryRow>) {}
+  constructor(
+    private readonly clock: Clock,
+    @InjectRepository(AuditEntryRow) private readonly rows: Repository<AuditEntryRow>,
+  ) {}
 
   /** @param db the transaction that what was done belongs to, where there is one. */
   async add(
@@ -28,7 +32,7 @@ export class AuditService {
       id: uuidv7(),
       schoolId: by.schoolId,
       staffId: by.id,
-      at: new Date(),
+      at: this.clock.now(),
       action,
       subject,
       about: [...about].slice(0, 290).join(''),

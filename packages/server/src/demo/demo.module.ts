@@ -1,14 +1,14 @@
 import { Module } from '@nestjs/common';
-import { FlowModule } from '../flow/flow.module.js';
+import { FlowModule } from '../run/flow/flow.module.js';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { MarkingModule } from '../marking/marking.module.js';
-import { ObservingModule } from '../observing/observing.module.js';
+import { LogModule } from '../run/log/log.module.js';
 import { RoomsModule } from '../rooms/rooms.module.js';
 import { StoreModule } from '../store/store.module.js';
 import { DemoService } from './demo.service.js';
 
 @Module({
-  imports: [FlowModule, RoomsModule, StoreModule, LessonsModule, MarkingModule, ObservingModule],
+  imports: [FlowModule, RoomsModule, StoreModule, LessonsModule, MarkingModule, LogModule],
   providers: [DemoService],
   exports: [DemoService],
 })

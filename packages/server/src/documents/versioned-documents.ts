@@ -9,6 +9,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { conflict, forbidden, notFound } from '../problems/problems.js';
 import type { DocumentRow, DocumentVersionRow } from '../records/documents.entities.js';
+import type { Clock } from '../clock/clock.js';
 
 type Version<Document> = DocumentVersionRow & { readonly document: Document };
 export interface Opened<Document> {
@@ -29,7 +30,10 @@ const mostListed = 400;
 export class VersionedDocuments<Document> {
   private readonly heads: Repository<ObjectLiteral>;
   private readonly versions: Repository<ObjectLiteral>;
-  constructor(private readonly tables: DocumentTables) {
+  constructor(
+    private readonly tables: DocumentTables,
+    private readonly clock: Clock,
+  ) {
     this.heads = tables.heads as unknown as Repository<ObjectLiteral>;
     this.versions = tables.versions as unknown as Repository<ObjectLiteral>;
   }
@@ -129,7 +133,7 @@ export class VersionedDocuments<Document> {
       number,
       document: document as object,
       authorId: author,
-      createdAt: new Date(),
+      createdAt: this.clock.now(),
     });
   }
 
@@ -151,7 +155,9 @@ export class VersionedDocuments<Document> {
       { id },
       {
         ...(shared === undefined ? {} : { shared }),
-        ...(archived === undefined ? {} : { archivedAt: archived ? (head.archivedAt ?? new Date()) : null }),
+        ...(archived === undefined
+          ? {}
+          : { archivedAt: archived ? (head.archivedAt ?? this.clock.now()) : null }),
       },
     );
   }

@@ -15,7 +15,7 @@ import { Repository, type EntityManager } from 'typeorm';
 import { v4 as uuidv4, v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { AuditService } from '../audit/audit.service.js';
-import { LiveService } from '../live/live.service.js';
+import { LiveService } from '../run/live/live.service.js';
 import { ClassesService } from '../people/classes.service.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
@@ -24,6 +24,7 @@ import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js
 import { LessonViewsService, planningOf, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
+import { Clock } from '../clock/clock.js';
 
 /** What each state may become. Marks can be taken back from the students' pages while they are amended. */
 const becomes: Readonly<Record<LessonState, readonly LessonState[]>> = {
@@ -48,6 +49,7 @@ const samePlaces = (a: StationPlaces, b: StationPlaces): boolean => {
 @Injectable()
 export class LessonsService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
     @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
@@ -224,7 +226,7 @@ export class LessonsService {
       throw conflict(
         'Marks of this lesson have been given out, so it cannot be taken up again: students know what the jars held.',
       );
-    const now = new Date();
+    const now = this.clock.now();
     const moments =
       state === 'running'
         ? { startedAt: lesson.startedAt ?? now, endedAt: null }

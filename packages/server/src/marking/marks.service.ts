@@ -13,10 +13,11 @@ import { retried } from '../records/retried.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { Lesson } from '../records/lessons.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
-import { LessonLogService } from '../observing/lesson-log.service.js';
+import { LessonLogService } from '../run/log/lesson-log.service.js';
 import { Student } from '../records/people.entities.js';
 import { badInput, notFound } from '../problems/problems.js';
 import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
+import { Clock } from '../clock/clock.js';
 
 /** A group's marks as worked out up to a place in its log, not yet kept. */
 export interface MarkDraft {
@@ -40,6 +41,7 @@ export class MarksService {
   private readonly underWay = new Map<string, Promise<void>>();
 
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     @InjectRepository(MarkChangeRow) private readonly changes: Repository<MarkChangeRow>,
     @InjectRepository(PracticalVersion) private readonly versions: Repository<PracticalVersion>,
@@ -116,7 +118,7 @@ export class MarksService {
       this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
     ]);
     const sources = sourcesOf(samples, document);
-    const computedAt = new Date();
+    const computedAt = this.clock.now();
     const drafts: MarkDraft[] = [];
     for (const group of all.filter((g) => wanted(g.id))) {
       const events = await this.log.ofGroup(group.id, db);
@@ -250,7 +252,7 @@ export class MarksService {
         points,
         reason: reason.trim(),
         staffId: staff.id,
-        at: new Date(),
+        at: this.clock.now(),
       });
       const { name } = await db.findOneByOrFail(Student, { id: mark.studentId });
       await this.audit.add(

@@ -1,7 +1,7 @@
 /** Marks are brought up to the log by whoever reads them first; others who read meanwhile share the work. */
 import { describe, expect, jest, test } from '@jest/globals';
 import type { MarkTable } from '@kivex/contract';
-import { LessonLogService } from '../observing/lesson-log.service.js';
+import { LessonLogService } from '../run/log/lesson-log.service.js';
 import { ownLesson } from '../testing/own-school.js';
 import { entry, saw, send } from '../testing/test-server.js';
 

@@ -12,6 +12,7 @@ import { TriesService } from '../access/tries.service.js';
 import { AuditService } from '../audit/audit.service.js';
 import { badInput, conflict, notFound, ProblemException } from '../problems/problems.js';
 import { SchoolClass, Student } from '../records/people.entities.js';
+import { Clock } from '../clock/clock.js';
 
 /** By what a student's tries are counted. */
 export const triesOf = (studentId: string): string => `student:${studentId}`;
@@ -22,6 +23,7 @@ const mostClasses = 300;
 @Injectable()
 export class ClassesService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(SchoolClass) private readonly classes: Repository<SchoolClass>,
     @InjectRepository(Student) private readonly students: Repository<Student>,
     private readonly secrets: SecretsService,
@@ -167,7 +169,7 @@ export class ClassesService {
 
   async leave(staff: StaffCaller, studentId: string): Promise<void> {
     const student = await this.ownStudent(staff.schoolId, studentId);
-    await this.students.update({ id: studentId }, { leftAt: new Date() });
+    await this.students.update({ id: studentId }, { leftAt: this.clock.now() });
     await this.sessions.closeAllOfStudent(studentId);
     await this.audit.add(staff, 'student-left', {
       subject: studentId,

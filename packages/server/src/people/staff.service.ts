@@ -18,6 +18,7 @@ import { PracticalsService } from '../practicals/practicals.service.js';
 import { badInput, conflict, forbidden, notFound } from '../problems/problems.js';
 import { School, Staff } from '../records/people.entities.js';
 import type { ChangeStaffDto, FirstSchoolDto, NewStaffDto } from './staff.dto.js';
+import { Clock } from '../clock/clock.js';
 
 const view = ({ id, name, email, role, lockedAt, totpOn }: Staff): StaffMember => ({
   id,
@@ -31,6 +32,7 @@ const view = ({ id, name, email, role, lockedAt, totpOn }: Staff): StaffMember =
 @Injectable()
 export class StaffService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(Staff) private readonly staff: Repository<Staff>,
     @InjectRepository(School) private readonly schools: Repository<School>,
     private readonly secrets: SecretsService,
@@ -80,7 +82,7 @@ export class StaffService {
       const person = await this.ofSchool(db, caller.schoolId, id);
       if (locked ?? (role !== undefined && role !== 'head')) await this.keepOneHead(db, person);
       if (locked !== undefined && locked !== (person.lockedAt !== null)) {
-        await db.update(Staff, { id }, { lockedAt: locked ? new Date() : null });
+        await db.update(Staff, { id }, { lockedAt: locked ? this.clock.now() : null });
         await this.audit.add(
           caller,
           locked ? 'staff-locked' : 'staff-unlocked',
@@ -116,7 +118,7 @@ export class StaffService {
         Staff,
         { id },
         {
-          leftAt: new Date(),
+          leftAt: this.clock.now(),
           // The address is free for a new account, and the old one opens nothing any more.
           email: `left-${id}@left.invalid`,
           passwordHash: '',

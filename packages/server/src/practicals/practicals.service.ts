@@ -6,6 +6,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StaffCaller } from '../access/caller.js';
 import { unreadable } from '../documents/file-problems.js';
+import { Clock } from '../clock/clock.js';
 import { VersionedDocuments, type Opened } from '../documents/versioned-documents.js';
 import { SyllabusesService } from '../syllabuses/syllabuses.service.js';
 import { Practical, PracticalVersion } from '../records/practicals.entities.js';
@@ -16,15 +17,19 @@ export class PracticalsService {
   constructor(
     @InjectRepository(Practical) heads: Repository<Practical>,
     @InjectRepository(PracticalVersion) versions: Repository<PracticalVersion>,
+    clock: Clock,
     private readonly syllabuses: SyllabusesService,
   ) {
-    this.documents = new VersionedDocuments<PracticalDocument>({
-      heads: heads as unknown as Repository<never>,
-      versions: versions as unknown as Repository<never>,
-      key: 'practicalId',
-      relation: 'practical',
-      what: 'practical',
-    });
+    this.documents = new VersionedDocuments<PracticalDocument>(
+      {
+        heads: heads as unknown as Repository<never>,
+        versions: versions as unknown as Repository<never>,
+        key: 'practicalId',
+        relation: 'practical',
+        what: 'practical',
+      },
+      clock,
+    );
   }
 
   async list(staff: StaffCaller): Promise<PracticalHead[]> {

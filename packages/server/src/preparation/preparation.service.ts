@@ -37,10 +37,12 @@ import { when } from '../printing/when.js';
 import { badInput, notFound } from '../problems/problems.js';
 import { StoreService, today } from '../store/store.service.js';
 import { PrepSubstitutionRow, PrepTickRow } from '../records/preparation.entities.js';
+import { Clock } from '../clock/clock.js';
 
 @Injectable()
 export class PreparationService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(PrepTickRow) private readonly ticks: Repository<PrepTickRow>,
     @InjectRepository(PrepSubstitutionRow) private readonly substitutions: Repository<PrepSubstitutionRow>,
     private readonly views: LessonViewsService,
@@ -89,7 +91,7 @@ export class PreparationService {
       id: uuidv7(),
       lessonId,
       staffId: staff.id,
-      at: new Date(),
+      at: this.clock.now(),
       taskKey: key,
       done,
     });
@@ -104,7 +106,7 @@ export class PreparationService {
       id: uuidv7(),
       lessonId,
       staffId: staff.id,
-      at: new Date(),
+      at: this.clock.now(),
       substitute: id,
       summary: effectOf(lesson.practical, substitute).summary.slice(0, 1000),
     });
@@ -144,7 +146,7 @@ export class PreparationService {
       places: planning.places,
     };
     const settings = { ...usualPrep, surplus: planning.surplus, drop_mL: planning.drop_mL };
-    const needs = lessonNeeds(lesson.practical, size, settings, store, today());
+    const needs = lessonNeeds(lesson.practical, size, settings, store, today(this.clock.now()));
     return { lesson, size, settings, needs, tasks: prepTasks(lesson.practical, needs) };
   }
 
@@ -238,8 +240,8 @@ export class PreparationService {
     return labelsFor(needs, {
       lesson: `${lesson.className}, ${when(lesson.startsAt)}`,
       lessonId,
-      made: today(),
-      batch: `P${today().slice(2).replaceAll('-', '')}`,
+      made: today(this.clock.now()),
+      batch: `P${today(this.clock.now()).slice(2).replaceAll('-', '')}`,
       names: Object.fromEntries(lesson.samples.map((s) => [s.key, { label: s.label, id: s.id }])),
       keepsWeeks: (reagent) => makingOf(reagent as ReagentId).keepsWeeks,
     });

@@ -10,7 +10,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const require = createRequire(import.meta.url);
-const shipped = fileURLToPath(new URL('../../fonts/', import.meta.url));
+const shipped = fileURLToPath(new URL('../../fonts', import.meta.url));
 const ownFolder = (name: string): string =>
   join(dirname(require.resolve(`@fontsource/${name}/package.json`)), 'files');
 const next = 'atkinson-hyperlegible-next';

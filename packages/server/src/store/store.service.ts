@@ -10,6 +10,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { badInput, conflict, notFound } from '../problems/problems.js';
 import { StockMoveRow, StoreBatch, StoreItem } from '../records/store.entities.js';
+import { Clock } from '../clock/clock.js';
 
 const mostItems = 2000;
 const mostMoves = 100;
@@ -24,6 +25,7 @@ export const today = (now = new Date()): string =>
 @Injectable()
 export class StoreService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(StoreItem) private readonly items: Repository<StoreItem>,
     @InjectRepository(StoreBatch) private readonly batches: Repository<StoreBatch>,
     @InjectRepository(StockMoveRow) private readonly moves: Repository<StockMoveRow>,
@@ -85,7 +87,7 @@ export class StoreService {
   }
   async removeItem(schoolId: string, id: string): Promise<void> {
     await this.own(schoolId, id);
-    await this.items.update({ id }, { removedAt: new Date() });
+    await this.items.update({ id }, { removedAt: this.clock.now() });
   }
 
   async addBatch(
@@ -107,7 +109,7 @@ export class StoreService {
     { code, amount, opened, expires }: StockBatchFields,
     reason: string,
   ): Promise<void> {
-    const at = new Date();
+    const at = this.clock.now();
     await db.insert(StoreBatch, { id, itemId, code, amount, opened, expires, createdAt: at });
     if (amount > 0)
       await db.insert(StockMoveRow, {
@@ -153,7 +155,7 @@ export class StoreService {
     if (!item) throw notFound('item in the store');
     let parts;
     try {
-      parts = takeFrom(item, amount, today());
+      parts = takeFrom(item, amount, today(this.clock.now()));
     } catch (error) {
       throw badInput(`${(error as Error).message}.`, 'amount');
     }
@@ -186,7 +188,7 @@ export class StoreService {
       reason: reason.slice(0, 160),
       lessonId,
       staffId: staff.id,
-      at: new Date(),
+      at: this.clock.now(),
     });
   }
 
@@ -195,7 +197,7 @@ export class StoreService {
     const have = await this.list(staff.schoolId);
     const byName = new Map(have.map((i) => [`${i.name.toLowerCase()}|${i.formula}`, i.id]));
     const codes = new Set(have.flatMap((i) => i.batches.map((b) => `${i.id}|${b.code}`)));
-    const at = new Date();
+    const at = this.clock.now();
     const items: QueryDeepPartialEntity<StoreItem>[] = [];
     const batches: QueryDeepPartialEntity<StoreBatch>[] = [];
     const moves: QueryDeepPartialEntity<StockMoveRow>[] = [];

@@ -6,6 +6,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StaffCaller } from '../access/caller.js';
 import { unreadable } from '../documents/file-problems.js';
+import { Clock } from '../clock/clock.js';
 import { VersionedDocuments, type Opened } from '../documents/versioned-documents.js';
 import { Syllabus, SyllabusVersion } from '../records/syllabuses.entities.js';
 
@@ -15,14 +16,18 @@ export class SyllabusesService {
   constructor(
     @InjectRepository(Syllabus) heads: Repository<Syllabus>,
     @InjectRepository(SyllabusVersion) versions: Repository<SyllabusVersion>,
+    clock: Clock,
   ) {
-    this.documents = new VersionedDocuments<SyllabusDocument>({
-      heads: heads as unknown as Repository<never>,
-      versions: versions as unknown as Repository<never>,
-      key: 'syllabusId',
-      relation: 'syllabus',
-      what: 'syllabus',
-    });
+    this.documents = new VersionedDocuments<SyllabusDocument>(
+      {
+        heads: heads as unknown as Repository<never>,
+        versions: versions as unknown as Repository<never>,
+        key: 'syllabusId',
+        relation: 'syllabus',
+        what: 'syllabus',
+      },
+      clock,
+    );
   }
 
   private head(opened: Opened<SyllabusDocument>, staff: StaffCaller): SyllabusHead {

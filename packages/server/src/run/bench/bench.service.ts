@@ -1,0 +1,156 @@
+/** What a student's device is told. Nothing here gives away what an unknown holds. */
+import type { Bench, Feedback } from '@kivex/contract';
+import {
+  holdsOf,
+  isDoneOn,
+  sourcesOf,
+  syllabusFor,
+  testOf,
+  type Practical,
+  testsWithControls,
+  allGases,
+  standsForNone,
+} from '@kivex/core';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository } from 'typeorm';
+import type { StudentCaller } from '../../access/caller.js';
+import { Lesson, LessonGroup, LessonSeat } from '../../records/lessons.entities.js';
+import { MarksService } from '../../marking/marks.service.js';
+import { HeldEntriesService } from '../log/held-entries.service.js';
+import { LessonLogService } from '../log/lesson-log.service.js';
+import { roomOf } from '../../lessons/lesson-views.service.js';
+import { BenchSettingsService } from './bench-settings.service.js';
+
+/**
+ * What students choose a name from: lists of ids of the syllabus, one list, or two for a salt. Ions that no
+ * test of the lesson can show are left out; nothing depends on what the jars hold.
+ */
+function choicesFor(practical: Practical): readonly (readonly string[])[] {
+  const { cations, anions, gases, metals } = syllabusFor(practical);
+  const shown = (ids: readonly string[]) =>
+    ids.filter((id) =>
+      practical.tests.some((t) =>
+        testOf(t.test).outcomes.some((o) => o.of === id && !o.shows[t.attributes[0]!]?.includes('none')),
+      ),
+    );
+  switch (practical.asks) {
+    case 'cation':
+      return [shown(cations)];
+    case 'anion':
+      return [anions];
+    case 'salt':
+      return [cations, anions];
+    case 'gas':
+      return [[...gases, ...allGases.map((g) => g.id).filter(standsForNone)]];
+    case 'metal':
+      return [metals];
+  }
+}
+
+@Injectable()
+export class BenchService {
+  constructor(
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
+    @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
+    private readonly settings: BenchSettingsService,
+    private readonly log: LessonLogService,
+    private readonly held: HeldEntriesService,
+    private readonly marks: MarksService,
+  ) {}
+
+  async show(student: StudentCaller): Promise<Bench> {
+    const [lesson, group, seats, samples, events, held] = await Promise.all([
+      this.lessonOf(student),
+      this.groups.findOneByOrFail({ id: student.groupId }),
+      this.seats.find({ where: { groupId: student.groupId }, relations: { student: true } }),
+      this.settings.samplesOf(student),
+      this.log.forBench(student.groupId),
+      this.held.ofGroup(student.groupId),
+    ]);
+    const { document } = lesson.practicalVersion;
+    const begun = lesson.state !== 'planned';
+    const sources = sourcesOf(samples, document);
+    return {
+      me: { id: student.id, name: student.name },
+      lesson: {
+        id: lesson.id,
+        title: document.title,
+        summary: document.summary,
+        state: lesson.state,
+        room: roomOf(lesson),
+      },
+      group: {
+        id: group.id,
+        name: group.name,
+        students: seats
+          .map((s) => ({ id: s.studentId, name: s.student.name }))
+          .sort((a, b) => a.name.localeCompare(b.name)),
+      },
+      samples: begun
+        ? samples.map(({ id, role, label, position }) => {
+            const { form = 'solid', from } = document.samples[position] ?? {};
+            const source = sources.get(id);
+            // Which tests are done on a sample follows from its form, which anyone can see.
+            return {
+              id,
+              role,
+              label,
+              ...(from && source !== undefined ? { from: { sample: source, test: from.test } } : {}),
+              tests: document.tests.filter((t) => isDoneOn(t, { role, form, from })).map((t) => t.test),
+            };
+          })
+        : [],
+      tests: testsWithControls(document),
+      asks: document.asks,
+      choices: choicesFor(document),
+      events,
+      held,
+    };
+  }
+
+  /** A student's own marks, once released. */
+  async feedback(student: StudentCaller): Promise<Feedback> {
+    const lesson = await this.lessonOf(student);
+    const me = { id: student.id, name: student.name };
+    const title = lesson.practicalVersion.document.title;
+    if (lesson.state !== 'released')
+      return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
+    const [cells, samples] = await Promise.all([
+      this.marks.ofStudent(lesson, student.id),
+      this.settings.samplesOf(student),
+    ]);
+    const place = new Map(samples.map((s, i) => [s.id, i]));
+    const items = cells
+      .map((c) => ({
+        key: c.key,
+        strand: c.strand,
+        sample: c.sample,
+        answer: c.answer,
+        points: c.points,
+        max: c.max,
+        why: c.changes.length ? [c.changes.at(-1)!.reason] : c.why.map((w) => w.text),
+      }))
+      .sort(
+        (a, b) =>
+          (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || a.strand.localeCompare(b.strand) * -1,
+      );
+    return {
+      me,
+      title,
+      released: true,
+      points: items.reduce((sum, i) => sum + i.points, 0),
+      max: items.reduce((sum, i) => sum + i.max, 0),
+      items,
+      truths: samples.map((s) => ({ sample: s.id, label: s.label, holds: holdsOf(s) })),
+    };
+  }
+
+  private lessonOf(student: StudentCaller): Promise<Lesson> {
+    return this.lessons.findOneOrFail({
+      where: { id: student.lessonId },
+      relations: { practicalVersion: true, inRoom: true },
+    });
+  }
+}

@@ -1,0 +1,117 @@
+/** The teacher's board: the log of a lesson, answers to calls, and what is kept apart. */
+import type { BoardLog, HeldEntries, WireEvent } from '@kivex/contract';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
+import { ApiProperty } from '@nestjs/swagger';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsUUID } from 'class-validator';
+import type { Response } from 'express';
+import { ByStaff, type StaffCaller } from '../../access/caller.js';
+import { Route } from '../../access/route.js';
+import { AuditService } from '../../audit/audit.service.js';
+import { pageSize, placeAfter, sayNext } from '../../paging/pages.js';
+import { LessonViewsService } from '../../lessons/lesson-views.service.js';
+import { LessonsService } from '../../lessons/lessons.service.js';
+import { HeldEntriesService } from '../log/held-entries.service.js';
+import { LessonLogService } from '../log/lesson-log.service.js';
+import { CallsService } from './calls.service.js';
+
+class HeldIdsDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose at least one entry.' })
+  @ArrayMaxSize(300, { message: 'Decide on at most 300 entries at once.' })
+  @IsUUID('all', { each: true })
+  ids: string[];
+}
+
+/** Entries of the log in one answer at most. */
+const mostInPage = 2000;
+
+@Controller()
+export class BoardController {
+  constructor(
+    private readonly lessons: LessonsService,
+    private readonly views: LessonViewsService,
+    private readonly log: LessonLogService,
+    private readonly held: HeldEntriesService,
+    private readonly calls: CallsService,
+    private readonly audit: AuditService,
+  ) {}
+
+  /** The log as it stands, a page at a time; where there is more, the header `Link` says where (RFC 8288). */
+  @Route('GET /api/lessons/:lesson/events')
+  async events(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+    @Query('after') after?: string,
+    @Query('limit') limit?: string,
+  ): Promise<readonly WireEvent[]> {
+    await this.lessons.own(staff.schoolId, id);
+    const { events, next } = await this.log.pageOfLesson(id, placeAfter(after), pageSize(limit, mostInPage));
+    if (next !== null) sayNext(response, `/api/lessons/${id}/events?after=${next}`);
+    return events;
+  }
+
+  /** What a board starts from: of each group what still says something. Its size does not grow with the log. */
+  @Route('GET /api/lessons/:lesson/board')
+  async board(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<BoardLog> {
+    await this.lessons.own(staff.schoolId, id);
+    return this.log.forBoard((await this.views.groupsOf(id)).map((g) => g.id));
+  }
+
+  /** Says that a call has been answered; answering it twice changes nothing. */
+  @Route('POST /api/lessons/:lesson/calls/:call/answer')
+  @HttpCode(204)
+  async answer(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('call', ParseUUIDPipe) call: string,
+  ): Promise<void> {
+    await this.lessons.own(staff.schoolId, id);
+    await this.calls.answer(staff, id, call);
+  }
+
+  /** Entries that came late or were handed over, and wait for a decision. */
+  @Route('GET /api/lessons/:lesson/held')
+  async waiting(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+  ): Promise<HeldEntries> {
+    return this.held.waiting(await this.lessons.own(staff.schoolId, id));
+  }
+
+  @Route('POST /api/lessons/:lesson/held/take')
+  @HttpCode(200)
+  take(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() { ids }: HeldIdsDto,
+  ): Promise<{ decided: number }> {
+    return this.decide(staff, id, ids, true);
+  }
+
+  @Route('POST /api/lessons/:lesson/held/leave-out')
+  @HttpCode(200)
+  leaveOut(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() { ids }: HeldIdsDto,
+  ): Promise<{ decided: number }> {
+    return this.decide(staff, id, ids, false);
+  }
+
+  private async decide(
+    staff: StaffCaller,
+    id: string,
+    ids: string[],
+    take: boolean,
+  ): Promise<{ decided: number }> {
+    const decided = await this.held.decide(staff, await this.lessons.own(staff.schoolId, id), ids, take);
+    if (decided)
+      await this.audit.add(staff, take ? 'late-taken' : 'late-left-out', {
+        subject: id,
+        about: `${decided} ${decided === 1 ? 'entry' : 'entries'} of ${await this.views.nameOf(id)}`,
+      });
+    return { decided };
+  }
+}

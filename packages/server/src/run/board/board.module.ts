@@ -1,0 +1,16 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { Lesson } from '../../records/lessons.entities.js';
+import { LessonsModule } from '../../lessons/lessons.module.js';
+import { LessonEventRow } from '../../records/observing.entities.js';
+import { LogModule } from '../log/log.module.js';
+import { BoardController } from './board.controller.js';
+import { BoardGateway } from './board.gateway.js';
+import { CallsService } from './calls.service.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([Lesson, LessonEventRow]), LessonsModule, LogModule],
+  controllers: [BoardController],
+  providers: [BoardGateway, CallsService],
+})
+export class BoardModule {}
