@@ -41,7 +41,9 @@ export class Device {
     const gone = () => new RequestProblem(0, 'this device was switched off');
     const ports = {
       openDevice: () => openDevice(this.name),
-      request: async (method, path, body) => {
+      call: async (route, given) => {
+        const [method, path] = route.split(' ');
+        const body = given?.body;
         if (!mine()) throw gone();
         const reply = await this.browser.send(method, path, body).catch(() => ({ status: 0 }));
         if (!mine()) throw gone();

@@ -9,6 +9,7 @@ import { FileButton } from '../kit/FileButton.js';
 import { Notice } from '../kit/Notice.js';
 import { Textarea } from '../kit/Input.js';
 import { call } from '../kit/request/call.js';
+import { sendFile } from '../kit/request/send-file.js';
 import { Tile } from '../kit/Tile.js';
 
 const pause = 300;
@@ -74,7 +75,7 @@ export function RosterImport({ classId }: { readonly classId: string }) {
         endings={['.csv', '.txt', '.xlsx', '.ods']}
         onFile={(file) => {
           setProblem(undefined);
-          void call('POST /api/classes/:class/roster/file', { class: classId, body: file }).then(
+          void sendFile('POST /api/classes/:class/roster/file', { class: classId }, file).then(
             (read) => setText(read.text),
             (error: Error) => setProblem(error.message),
           );

@@ -8,7 +8,8 @@ import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Notice } from '../kit/Notice.js';
-import { address, call } from '../kit/request/call.js';
+import { address } from '../kit/request/call.js';
+import { sendFile } from '../kit/request/send-file.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 
@@ -26,7 +27,7 @@ export function StoreSheets() {
     setPreview(undefined);
     setFile(chosen);
     try {
-      setPreview(await call('POST /api/store/sheet/preview', { body: chosen }));
+      setPreview(await sendFile('POST /api/store/sheet/preview', {}, chosen));
     } catch (error) {
       setProblem((error as Error).message);
     }
@@ -34,7 +35,7 @@ export function StoreSheets() {
   const bringIn = async () => {
     if (!file) return;
     try {
-      const { items, batches } = await call('POST /api/store/sheet', { body: file });
+      const { items, batches } = await sendFile('POST /api/store/sheet', {}, file);
       setSaid(
         `${items} new kinds of thing and ${batches} new batches entered; what was there already was left as it was.`,
       );

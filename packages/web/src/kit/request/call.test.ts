@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { address, call } from './call.js';
+import { sendFile } from './send-file.js';
 
 const realFetch = globalThis.fetch;
 afterEach(() => {
@@ -20,7 +21,7 @@ describe('a call by a route of the contract', () => {
     });
     await call('POST /api/staff/sign-out');
     const sheet = new Blob(['Name\nAsh']);
-    await call('POST /api/store/sheet', { body: sheet });
+    await sendFile('POST /api/store/sheet', {}, sheet);
     expect(asked.map(([path, { method }]) => `${method} ${path}`)).toEqual([
       'PUT /api/lessons/a%2Fb/seats/s%3F1',
       'POST /api/staff/sign-out',

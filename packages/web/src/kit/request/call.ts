@@ -1,11 +1,9 @@
 /** Calls the server by the contract's routes: what is named, sent and answered is typed by them. */
-import type { BodyOf, Bytes, NamesOf, ReplyOf, RouteName } from '@kivex/contract';
+import type { BodyOf, NamesOf, ReplyOf, RouteName } from '@kivex/contract';
 import { request } from './request.js';
-import { sendFile } from './send-file.js';
 
-type Names<R extends RouteName> = Readonly<Record<NamesOf<R>, string>>;
-type Sent<R extends RouteName> =
-  BodyOf<R> extends undefined ? unknown : { readonly body: BodyOf<R> extends Bytes ? Blob : BodyOf<R> };
+export type Names<R extends RouteName> = Readonly<Record<NamesOf<R>, string>>;
+type Sent<R extends RouteName> = BodyOf<R> extends undefined ? unknown : { readonly body: BodyOf<R> };
 /** The names of its path, and `body` where something is sent. */
 export type Given<R extends RouteName> = Names<R> & Sent<R>;
 type Rest<R extends RouteName, More extends readonly unknown[] = []> =
@@ -36,5 +34,5 @@ export function address<R extends RouteName>(route: R, names: Names<R>, query: Q
 export const call: Call = (route, ...[given]) => {
   const [method, path] = filled(route, given as Readonly<Record<string, unknown>> | undefined);
   const body: unknown = (given as { readonly body?: unknown } | undefined)?.body;
-  return body instanceof Blob ? sendFile(path, body) : request(method as 'GET', path, body);
+  return request(method as 'GET', path, body);
 };

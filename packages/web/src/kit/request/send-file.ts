@@ -1,9 +1,18 @@
 /** Sends a file's bytes as they are; errors as for any request. */
-import type { Problem } from '@kivex/contract';
+import type { BodyOf, Bytes, Problem, ReplyOf, RouteName } from '@kivex/contract';
+import { address, type Names } from './call.js';
 import { RequestProblem } from './request.js';
 
+/** The routes that take the bytes of a file. */
+type FileRoute = { [R in RouteName]: BodyOf<R> extends Bytes ? R : never }[RouteName];
+
 /** @throws RequestProblem */
-export async function sendFile<T>(path: string, file: Blob): Promise<T> {
+export async function sendFile<R extends FileRoute>(
+  route: R,
+  names: Names<R>,
+  file: Blob,
+): Promise<ReplyOf<R>> {
+  const path = address(route, names);
   let response: Response;
   try {
     response = await fetch(path, {
@@ -19,7 +28,7 @@ export async function sendFile<T>(path: string, file: Blob): Promise<T> {
     );
   }
   const text = await response.text();
-  if (response.ok) return (text ? JSON.parse(text) : undefined) as T;
+  if (response.ok) return (text ? JSON.parse(text) : undefined) as ReplyOf<R>;
   try {
     const problem = JSON.parse(text) as Problem;
     throw new RequestProblem(response.status, problem.detail, problem.errors ?? []);
