@@ -9,6 +9,7 @@ export interface HighsAnswer {
   readonly Status: string;
   readonly ObjectiveValue: number;
   readonly Columns: Readonly<Record<string, { readonly Primal?: number }>>;
+  readonly Rows?: readonly { readonly Name: string; readonly Dual?: number }[];
 }
 
 /**
@@ -19,21 +20,27 @@ export async function highsSolver(load: () => Promise<LoadedHighs>): Promise<Mip
   const reload = async (): Promise<void> => {
     highs = await load();
   };
-  return (model, seconds) => {
+  return (model, seconds, { small = false } = {}) => {
     try {
       const answer = highs.solve(model, {
         time_limit: seconds,
         output_flag: false,
         mip_rel_gap: 0,
         mip_abs_gap: 0.5,
+        ...(small ? { solver: 'simplex', presolve: 'off' } : {}),
       });
       const columns = Object.entries(answer.Columns);
       const values = () => Object.fromEntries(columns.map(([name, column]) => [name, column.Primal ?? 0]));
       const solved = columns.every(([, column]) => typeof column.Primal === 'number');
       if (answer.Status === 'Optimal')
-        return { status: 'optimal', objective: answer.ObjectiveValue, values: values() };
+        return {
+          status: 'optimal',
+          objective: answer.ObjectiveValue,
+          values: values(),
+          prices: Object.fromEntries((answer.Rows ?? []).map((row) => [row.Name, row.Dual ?? 0])),
+        };
       if (answer.Status === 'Infeasible') return { status: 'infeasible' };
-      if (answer.Status === 'Time limit reached' && solved && Number.isFinite(answer.ObjectiveValue))
+      if (/limit reached$/.test(answer.Status) && solved && Number.isFinite(answer.ObjectiveValue))
         return { status: 'feasible', objective: answer.ObjectiveValue, values: values() };
     } catch {
       void reload();

@@ -16,11 +16,14 @@ export const pinnedSlots = ({ tasks, pinned = [] }: RotaProblem): RotaSlot[] =>
  */
 export function searchPinned(
   laid: LaidRota,
-  { target, seconds, seed, now, onBetter }: SearchSettings,
+  { target, seconds, most = 200_000, seed, now, onBetter }: SearchSettings,
 ): FoundRota | undefined {
   const { groups, m, duration } = laid;
   const n = groups * m;
-  const lastPin = Math.max(0, ...[...laid.pinned].map(([op, t]) => t + duration[op % m]!));
+  const lastPin = Math.max(
+    laid.release,
+    ...[...laid.begun, ...laid.pinned].map(([op, t]) => t + duration[op % m]!),
+  );
   const horizon = groups * duration.reduce((a, b) => a + b, 0) + lastPin + 1;
   if ([...laid.pinned.values()].some((t) => t < 0)) return undefined;
   const board = new Board(laid, horizon, false);
@@ -33,7 +36,7 @@ export function searchPinned(
     laid.before,
   );
   let current = Infinity;
-  for (let round = 0; round < 400 || (now() < until && round < 200_000); round++) {
+  for (let round = 0; round < Math.min(400, most) || (now() < until && round < most); round++) {
     const candidate = order.slice();
     if (round) {
       const i = Math.floor(random() * n);

@@ -19,6 +19,16 @@ export interface RotaProblem {
   readonly before?: readonly (readonly [string, string])[];
   /** Slots set by hand: this group begins this task at this minute of the lesson. */
   readonly pinned?: readonly RotaPin[];
+  /** Pairs of stations that are never in use at the same minute, by whichever groups: flames and flammable vapour. */
+  readonly apart?: readonly (readonly [string, string])[];
+  /** Planned anew from this minute of the lesson: what has begun stays. */
+  readonly from?: RotaFrom;
+}
+export interface RotaFrom {
+  readonly minute: number;
+  readonly done: readonly RotaPin[];
+  /** Places from that minute on, where they are others than before. */
+  readonly places?: Readonly<Record<string, number>>;
 }
 export interface RotaPin {
   readonly group: number;
@@ -39,6 +49,8 @@ export interface RotaSlot {
 export interface LaidRota {
   readonly groups: number;
   readonly m: number;
+  /** A task's number. @throws RangeError for one that is not there. */
+  readonly numberOf: (task: string) => number;
   readonly attended: readonly number[];
   readonly unattended: readonly number[];
   /** Attended and unattended minutes together: how long a place is held. */
@@ -53,13 +65,28 @@ export interface LaidRota {
   readonly order: readonly number[];
   /** Minutes after set-up at which pinned operations (group × m + task) begin. */
   readonly pinned: ReadonlyMap<number, number>;
+  /** The same of those that have begun already. */
+  readonly begun: ReadonlyMap<number, number>;
+  /** Nothing else begins before this minute after set-up. */
+  readonly release: number;
+  /** For each station, those that are never in use with it. */
+  readonly apart: readonly (readonly number[])[];
 }
 
 /**
  * Lays a problem out.
  * @throws RangeError for unknown stations or tasks, repeated tasks and circles, each in a sentence.
  */
-export function layRota({ groups, tasks, stations, setUp, before = [], pinned = [] }: RotaProblem): LaidRota {
+export function layRota({
+  groups,
+  tasks,
+  stations,
+  setUp,
+  before = [],
+  pinned = [],
+  apart = [],
+  from,
+}: RotaProblem): LaidRota {
   const number = new Map<string, number>();
   tasks.forEach((task, i) => {
     if (number.has(task.id))
@@ -92,29 +119,54 @@ export function layRota({ groups, tasks, stations, setUp, before = [], pinned = 
     const circle = tasks.filter((_, i) => open[i]! > 0).map((t) => t.id);
     throw new RangeError(`before runs in a circle through ${circle.join(', ')}; take one of the pairs out`);
   }
+  const operation = (what: string, { group, task, start }: RotaPin): readonly [number, number] => {
+    const i = number.get(task);
+    if (i === undefined || group < 1 || group > groups)
+      throw new RangeError(
+        `${what} names group ${group} and the task "${task}", which this rota does not have`,
+      );
+    return [(group - 1) * tasks.length + i, start - setUp];
+  };
+  const begun = new Map((from?.done ?? []).map((done) => operation('from.done', done)));
+  for (const [a, b] of apart)
+    for (const name of [a, b])
+      if (!Object.hasOwn(stations, name))
+        throw new RangeError(`apart names the station "${name}", which the room does not have`);
+  for (const name of Object.keys(from?.places ?? {}))
+    if (!Object.hasOwn(stations, name))
+      throw new RangeError(`from.places names the station "${name}", which the room does not have`);
+  for (const { group, task, start } of from?.done ?? [])
+    if (start > from!.minute)
+      throw new RangeError(
+        `from.done says that group ${group} began "${task}" at minute ${start}, after minute ${from!.minute}`,
+      );
   const attended = tasks.map((t) => t.attended);
   const unattended = tasks.map((t) => t.unattended ?? 0);
   return {
     groups,
     m: tasks.length,
+    numberOf: (task) => {
+      const i = number.get(task);
+      if (i === undefined) throw new RangeError(`there is no task "${task}" in this rota`);
+      return i;
+    },
     attended,
     unattended,
     duration: attended.map((a, i) => a + unattended[i]!),
     station: tasks.map((t) => stationNames.indexOf(t.station)),
-    places: stationNames.map((s) => stations[s]!),
+    places: stationNames.map((s) => from?.places?.[s] ?? stations[s]!),
     stationNames,
     before: into,
     after: out,
     order,
-    pinned: new Map(
-      pinned.map(({ group, task, start }) => {
-        const i = number.get(task);
-        if (i === undefined || group < 1 || group > groups)
-          throw new RangeError(
-            `a pin names group ${group} and the task "${task}", which this rota does not have`,
-          );
-        return [(group - 1) * tasks.length + i, start - setUp];
-      }),
+    pinned: new Map(pinned.map((pin) => operation('a pin', pin)).filter(([op]) => !begun.has(op))),
+    begun,
+    release: from ? Math.max(0, from.minute - setUp) : 0,
+    apart: stationNames.map((name) =>
+      apart
+        .flatMap(([a, b]) => (a === name ? [b] : b === name ? [a] : []))
+        .map((other) => stationNames.indexOf(other))
+        .filter((other) => other >= 0),
     ),
   };
 }

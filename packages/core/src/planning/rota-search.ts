@@ -32,7 +32,7 @@ export class Board {
     this.busy = new Uint8Array(horizon * laid.groups);
     this.offset = mirrored ? laid.unattended : laid.attended.map(() => 0);
     this.preds = mirrored ? laid.after : laid.before;
-    this.pinned = mirrored ? [] : [...laid.pinned];
+    this.pinned = mirrored ? [] : [...laid.begun, ...laid.pinned];
     this.starts = new Int32Array(laid.groups * laid.m);
   }
 
@@ -43,8 +43,9 @@ export class Board {
     const seats = this.used[this.laid.station[task]!]!;
     const from = t + this.offset[task]!;
     this.starts[op] = t;
-    for (let k = t; k < t + this.laid.duration[task]!; k++) seats[k]!++;
-    for (let k = from; k < from + this.laid.attended[task]!; k++) this.busy[row + k] = 1;
+    // What began before set-up was done counts from there.
+    for (let k = Math.max(0, t); k < t + this.laid.duration[task]!; k++) seats[k]!++;
+    for (let k = Math.max(0, from); k < from + this.laid.attended[task]!; k++) this.busy[row + k] = 1;
   }
 
   /** Must an operation end before a pinned one of its group that it would overrun? */
@@ -74,10 +75,11 @@ export class Board {
       const base = op - task;
       const row = ((op - task) / m) * horizon;
       const [d, a, off] = [duration[task]!, attended[task]!, offset[task]!];
-      let t = 0;
+      let t = this.laid.release;
       for (const p of this.preds[task]!) t = Math.max(t, starts[base + p]! + duration[p]!);
       const seats = this.used[station[task]!]!;
       const most = places[station[task]!]!;
+      const shut = this.laid.apart[station[task]!]!;
       for (;;) {
         let clash = -1;
         for (let k = t + off + a - 1; k >= t + off; k--)
@@ -87,7 +89,7 @@ export class Board {
           }
         if (clash < 0)
           for (let k = t + d - 1; k >= t; k--)
-            if (seats[k]! >= most) {
+            if (seats[k]! >= most || (shut.length > 0 && shut.some((o) => this.used[o]![k]! > 0))) {
               clash = k + 1;
               break;
             }
@@ -134,6 +136,8 @@ export interface SearchSettings {
   /** Stop as soon as this makespan is reached. */
   readonly target: number;
   readonly seconds: number;
+  /** Orders tried at most; so many give the same rota on any machine that has the time. */
+  readonly most?: number;
   readonly seed: number;
   /** Milliseconds now; handed in so that tests repeat. */
   readonly now: () => number;
@@ -144,7 +148,7 @@ export interface SearchSettings {
 /** Searches for a short rota. Always returns a valid one. */
 export function searchRota(
   laid: LaidRota,
-  { target, seconds, seed, now, onBetter }: SearchSettings,
+  { target, seconds, most = Infinity, seed, now, onBetter }: SearchSettings,
 ): FoundRota {
   const { groups, m, duration, station, places } = laid;
   const n = groups * m;
@@ -215,7 +219,7 @@ export function searchRota(
   }
   // Annealing over the order; now and then from the best again, or from a fresh shuffle.
   let stale = 0;
-  while (now() < until && best!.makespan > target) {
+  for (let tries = 0; tries < most && now() < until && best!.makespan > target; tries++) {
     const candidate = order.slice();
     const moves = 1 + Math.floor(random() * 3);
     for (let k = 0; k < moves; k++) {

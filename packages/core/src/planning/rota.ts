@@ -2,47 +2,55 @@
  * Who is where when: all groups through all tasks in as few minutes as can be, with a bound that says
  * how short it could be at best, and, where it does not fit the lesson, each least change that would mend it.
  */
-import { leastMinutes } from './rota-bound.js';
-import { pinnedSlots, rotaClashes, searchPinned } from './rota-pins.js';
+import { bestRota } from './rota-best.js';
+import { pinnedSlots, rotaClashes } from './rota-pins.js';
+import type { RotaProof } from './rota-prices.js';
 import { layRota, type RotaProblem, type RotaSlot } from './rota-problem.js';
-import { searchRota, type FoundRota } from './rota-search.js';
+import type { FoundRota } from './rota-search.js';
 
 export interface RotaShort {
-  /** How many minutes longer the lesson would have to be. */
+  /** How many minutes longer the lesson would have to be for the rota that was found. */
   readonly minutes: number;
+  /** The fewest minutes by which any rota is too long, where that is not proven to be the same. */
+  readonly atLeast?: number;
   /** Stations where one more place would do. */
   readonly addPlace: readonly string[];
   /** Tasks that, left for another lesson, would let the rest fit. */
   readonly secondLesson: readonly string[];
 }
 export interface RotaResult {
-  readonly feasible: boolean;
+  /** Does it fit the lesson? null where neither is proven yet. */
+  readonly feasible: boolean | null;
   readonly makespan: number | null;
   readonly lowerBound: number;
   readonly optimal: boolean;
   readonly schedule: readonly RotaSlot[];
   readonly why: readonly string[];
   readonly short?: RotaShort;
+  /** Prices of places that show that none ends sooner than the bound; anybody can check them. */
+  readonly proof?: RotaProof;
 }
 export interface RotaSettings {
-  /** Seconds for the rota itself; what would mend a long one takes a little more. */
+  /** Seconds for the rota itself at most; what would mend a long one takes a little more. */
   readonly seconds?: number;
   readonly seed?: number;
   readonly now?: () => number;
-  /** Called with each better rota as it is found, and with the bound. */
+  /** Called with each better rota as it is found, and whenever the bound rises. */
   readonly onBetter?: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void;
 }
 
 const usualSeconds = 11;
-const whatIfSeconds = 0.6;
+/** For each change that might mend a long one, and for all of them. */
+const whatIfSeconds = 1.2;
+const allWhatIfsSeconds = 5;
+const whatIfRounds = 2;
 
 /** Could the problem be done by `limit` minutes after set-up? True only when such a rota was found. */
 function fits(problem: RotaProblem, limit: number, seconds: number, now: () => number): boolean {
   if (!problem.tasks.length) return true;
   const laid = layRota(problem);
-  if (laid.places.some((p) => p < 1) || leastMinutes(laid) > limit) return false;
-  const search = laid.pinned.size ? searchPinned : searchRota;
-  const found = search(laid, { target: limit, seconds, seed: 5, now });
+  if (laid.places.some((p) => p < 1)) return false;
+  const { found } = bestRota(laid, { limit, seconds, seed: 5, now, rounds: whatIfRounds, onlyLimit: true });
   return found !== undefined && found.makespan <= limit;
 }
 
@@ -56,26 +64,41 @@ const without = (problem: RotaProblem, id: string): RotaProblem => {
     ...problem,
     tasks: problem.tasks.filter((t) => t.id !== id),
     ...(problem.pinned ? { pinned: problem.pinned.filter((p) => p.task !== id) } : {}),
+    ...(problem.from
+      ? { from: { ...problem.from, done: problem.from.done.filter((d) => d.task !== id) } }
+      : {}),
     before: [...before.filter(([a, b]) => a !== id && b !== id), ...bridged],
   };
 };
 
-function shortOf(problem: RotaProblem, makespan: number, now: () => number): RotaShort {
+/** The same problem with one more place at a station, now and from now on. */
+const withPlace = (problem: RotaProblem, s: string): RotaProblem => {
+  const later = problem.from?.places?.[s];
+  return {
+    ...problem,
+    stations: { ...problem.stations, [s]: problem.stations[s]! + 1 },
+    ...(problem.from && later !== undefined
+      ? { from: { ...problem.from, places: { ...problem.from.places, [s]: later + 1 } } }
+      : {}),
+  };
+};
+
+function shortOf(problem: RotaProblem, makespan: number, least: number, now: () => number): RotaShort {
   const limit = problem.lesson - problem.clearUp - problem.setUp;
   const used = [...new Set(problem.tasks.map((t) => t.station))];
+  const until = now() + allWhatIfsSeconds * 1000;
+  const left = () => Math.max(0.05, Math.min(whatIfSeconds, (until - now()) / 1000));
+  const over = (end: number) => end + problem.clearUp - problem.lesson;
+  // A task that some group has begun cannot be left out any more.
+  const begun = new Set(problem.from?.done.map((d) => d.task));
   return {
-    minutes: makespan + problem.clearUp - problem.lesson,
-    addPlace: used.filter((s) =>
-      fits(
-        { ...problem, stations: { ...problem.stations, [s]: problem.stations[s]! + 1 } },
-        limit,
-        whatIfSeconds,
-        now,
-      ),
-    ),
+    minutes: over(makespan),
+    ...(least < makespan ? { atLeast: Math.max(0, over(least)) } : {}),
+    addPlace: used.filter((s) => fits(withPlace(problem, s), limit, left(), now)),
     secondLesson: problem.tasks
       .map((t) => t.id)
-      .filter((id) => fits(without(problem, id), limit, whatIfSeconds, now)),
+      .filter((id) => !begun.has(id))
+      .filter((id) => fits(without(problem, id), limit, left(), now)),
   };
 }
 
@@ -116,24 +139,21 @@ export function rota(
       ],
     };
   }
-  const least = leastMinutes(laid);
-  const settings = {
-    target: least,
-    seconds,
-    seed,
-    now,
-    ...(onBetter
-      ? {
-          onBetter: (f: FoundRota) => onBetter(setUp + f.makespan, setUp + least, scheduleOf(problem, f)),
-        }
-      : {}),
-  };
   const clashing = rotaClashes(problem, pinnedSlots(problem)).filter((c) => c.kind !== 'too-late');
-  const found = clashing.length
-    ? undefined
-    : laid.pinned.size
-      ? searchPinned(laid, settings)
-      : searchRota(laid, settings);
+  const { found, least, proof } = clashing.length
+    ? { found: undefined, least: 0, proof: undefined }
+    : bestRota(laid, {
+        limit: lesson - clearUp - setUp,
+        seconds,
+        seed,
+        now,
+        ...(onBetter
+          ? {
+              onBetter: (f: FoundRota, least: number) =>
+                onBetter(setUp + f.makespan, setUp + least, scheduleOf(problem, f)),
+            }
+          : {}),
+      });
   if (!found)
     return {
       feasible: false,
@@ -148,16 +168,18 @@ export function rota(
     };
   const makespan = setUp + found.makespan;
   const lowerBound = setUp + least;
-  const feasible = makespan + clearUp <= lesson;
-  const optimal = found.makespan === least;
+  const feasible = makespan + clearUp <= lesson ? true : lowerBound + clearUp > lesson ? false : null;
+  const optimal = found.makespan <= least;
   const schedule = scheduleOf(problem, found);
-  if (feasible) return { feasible, makespan, lowerBound, optimal, schedule, why: [] };
-  const short = shortOf(problem, makespan, now);
+  const proven = proof ? { proof } : {};
+  if (feasible) return { feasible, makespan, lowerBound, optimal, schedule, why: [], ...proven };
+  const short = shortOf(problem, makespan, lowerBound, now);
   const mends = [
     `make the lesson ${short.minutes} minutes longer`,
     ...short.addPlace.map((s) => `add a place at ${s}`),
     ...short.secondLesson.map((t) => `leave ${t} for another lesson`),
   ];
+  const shortest = `The shortest rota found ends at minute ${makespan}; with ${clearUp} minutes to clear up that is ${short.minutes} minutes more than the lesson has.`;
   return {
     feasible,
     makespan,
@@ -165,9 +187,17 @@ export function rota(
     optimal,
     schedule,
     why: [
-      `The shortest rota found ends at minute ${makespan}; with ${clearUp} minutes to clear up that is ${short.minutes} minutes more than the lesson has.`,
+      shortest,
+      ...(optimal
+        ? []
+        : [
+            feasible === false
+              ? `No rota ends before minute ${lowerBound}, so it is ${short.atLeast} minutes too long at the least.`
+              : `Whether one fits is not known: none ends before minute ${lowerBound}, which would do, but none that does was found yet.`,
+          ]),
       `To mend it: ${mends.join('; or ')}.`,
     ],
     short,
+    ...proven,
   };
 }
