@@ -131,13 +131,15 @@ export function bestRota(
     onBetter?.(found, least);
   };
   const random = seededRandom(seed + 101);
+  // So many as take about a second, by the size of the graph.
+  const steps = Math.max(150, Math.min(stepsARound, Math.floor(6e7 / (plans.count * Math.max(1, least)))));
   /** Tries once to end by a horizon. */
   const reach = (horizon: number, round: number): void => {
     const answer = ask(horizon);
     if (answer.kind === 'impossible') return;
     const first =
       answer.kind === 'open' ? rounded(answer.columns, answer.share) : new Map<number, GroupPlan>();
-    const settings = { steps: stepsARound, random, goOn };
+    const settings = { steps, random, goOn };
     const quick = reachHorizon(prices, horizon, round ? new Map() : first, settings);
     if (quick) return take(quick);
     if (!goOn() || answer.kind !== 'open') return;

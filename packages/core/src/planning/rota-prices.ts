@@ -7,6 +7,7 @@ import type { GroupKind, GroupPlan } from './group-plans.js';
 import { GroupPlans } from './group-plans.js';
 import { seededRandom } from './random.js';
 import type { RotaFrame } from './rota-frame.js';
+import type { LaidRota } from './rota-problem.js';
 import { solveMip } from './solver.js';
 
 /** Proof that no rota ends by a horizon. Minutes count from the end of set-up. */
@@ -49,15 +50,49 @@ const fine = 1_000_000;
 const mostRounds = 120;
 /** Plans made at random to begin with. */
 const plansARound = 12;
+/** Columns in one master at most, before it drops some. */
+const mostColumns = 360;
+const keyOf = (kind: GroupKind, starts: GroupPlan): string => `${kind.groups[0]} ${starts.join()}`;
 /** Steps uphill between two masters, and plans looked at in each. */
 const climbs = 30;
 const plansAClimb = 4;
 const mixed = (a: readonly Float64Array[], b: readonly Float64Array[]): Float64Array[] =>
   a.map((row, r) => row.map((p, t) => (p + b[r]![t]!) / 2));
 
+/** Takes the places of a plan from those left, if they are all to be had or are taken `anyway`. */
+export function occupy(
+  laid: LaidRota,
+  left: readonly Int32Array[],
+  plan: GroupPlan,
+  anyway = false,
+): boolean {
+  const add = (by: 1 | -1): boolean => {
+    let enough = true;
+    plan.forEach((t, i) => {
+      if (t < 0) return;
+      const row = left[laid.station[i]!]!;
+      for (let k = t; k < t + laid.duration[i]!; k++) if ((row[k]! += by) < 0) enough = false;
+    });
+    return enough;
+  };
+  // A group may hold two places of one station at once: only the sum tells.
+  if (add(-1) || anyway) return true;
+  add(1);
+  return false;
+}
+/** Could these places be taken? They are left as they were. */
+function couldOccupy(laid: LaidRota, left: readonly Int32Array[], plan: GroupPlan): boolean {
+  if (!occupy(laid, left, plan)) return false;
+  plan.forEach((t, i) => {
+    if (t >= 0) for (let k = t; k < t + laid.duration[i]!; k++) left[laid.station[i]!]![k]!++;
+  });
+  return true;
+}
+
 /** Works out prices for one frame; plans found for one horizon are kept for longer ones. */
 export class RotaPrices {
-  private readonly columns: Column[] = [];
+  private columns: Column[] = [];
+  /** Plans that are columns now; what was dropped may come again. */
   private readonly known = new Set<string>();
   private readonly random = seededRandom(17);
   /** Stations that can be full at all. */
@@ -91,7 +126,7 @@ export class RotaPrices {
   }
 
   private add(kind: GroupKind, starts: GroupPlan): boolean {
-    const key = `${kind.groups[0]} ${starts.join()}`;
+    const key = keyOf(kind, starts);
     if (this.known.has(key)) return false;
     this.known.add(key);
     const { duration } = this.frame.laid;
@@ -145,24 +180,11 @@ export class RotaPrices {
   at(horizon: number, { rounds = mostRounds, held, not, goOn = () => true }: AtSettings = {}): HorizonAnswer {
     const { frame, plans } = this;
     const { laid } = frame;
-    const left = frame.placesLeft(horizon);
-    const kinds: KindLeft[] = frame.kinds.map((kind) => ({ kind, n: kind.groups.length }));
-    for (const [g, starts] of held ?? []) {
-      const own = kinds.find(({ kind }) => kind.groups.includes(g))!;
-      own.n--;
-      starts.forEach((t, i) => {
-        if (t < 0) return;
-        const s = laid.station[i]!;
-        for (let k = t; k < t + laid.duration[i]!; k++) {
-          left[s]![k]!--;
-          for (const [a, b] of frame.apart)
-            if (a === s) left[b]![k] = 0;
-            else if (b === s) left[a]![k] = 0;
-        }
-      });
-    }
+    const { left, kinds } = this.withHeld(horizon, held);
     const full = held && left.map((row) => Uint8Array.from(row, (n) => (n <= 0 ? 1 : 0)));
     const values = new Float64Array((horizon + 1) * plans.count);
+    // Fewer where each takes long.
+    const steps = Math.max(6, Math.min(climbs, Math.floor(1.2e6 / (plans.count * Math.max(1, horizon)))));
     // Kinds without slots set by hand share their costs.
     const priced = (
       prices: readonly (ArrayLike<number> | undefined)[],
@@ -207,7 +229,7 @@ export class RotaPrices {
       let at: readonly Float64Array[] = master.prices;
       let stride = 1;
       let stale = 0;
-      for (let climb = 0; climb < climbs; climb++) {
+      for (let climb = 0; climb < steps; climb++) {
         const whole = at.map((row) => row.map((p) => Math.round(p * fine)));
         let demand = 0;
         const worth = this.worth(whole, left);
@@ -328,21 +350,41 @@ export class RotaPrices {
     };
   }
 
+  /** Drops of these the columns that are furthest from being worth their price. */
+  private drop(
+    columns: readonly Column[],
+    price: readonly Float64Array[],
+    perGroup: ReadonlyMap<GroupKind, number>,
+    values: Readonly<Record<string, number>>,
+    left: readonly Int32Array[],
+  ): void {
+    const dear = columns
+      .map((column, j) => ({
+        column,
+        over: values[`x${j}`] ? -1 : this.costAt(column.starts, price, left) - perGroup.get(column.kind)!,
+      }))
+      .sort((a, b) => b.over - a.over)
+      .slice(0, Math.floor(columns.length / 2))
+      .filter(({ over }) => over > 1e-9);
+    const gone = new Set(dear.map(({ column }) => column));
+    this.columns = this.columns.filter((c) => !gone.has(c));
+    for (const { kind, starts } of gone) this.known.delete(keyOf(kind, starts));
+  }
+
   /** As many whole sets of plans as fit into the places in parts. */
-  private master(
+  /** Columns that could still be taken, with the rows of places they share, for a model. */
+  private model(
     horizon: number,
     left: readonly Int32Array[],
-    kinds: readonly KindLeft[],
     not?: (column: Column) => boolean,
-  ) {
+  ): { readonly columns: readonly Column[]; readonly rows: readonly string[] } {
     const { laid, apart } = this.frame;
-    const columns = this.columns.filter((c) => c.end <= horizon && !not?.(c));
-    const number = new Map(kinds.map(({ kind }, k) => [kind, k]));
-    const rows = this.scarce.map(() => Array.from({ length: horizon }, () => [] as string[]));
+    const columns = this.columns.filter(
+      (c) => c.end <= horizon && !not?.(c) && couldOccupy(laid, left, c.starts),
+    );
+    const wants = this.scarce.map(() => Array.from({ length: horizon }, () => [] as [number, string][]));
     const rowOf = new Map(this.scarce.map((s, r) => [s, r]));
-    const ofKind = kinds.map(() => [] as string[]);
-    columns.forEach(({ kind, starts }, j) => {
-      ofKind[number.get(kind)!]!.push(`x${j}`);
+    columns.forEach(({ starts }, j) => {
       const held = new Map<number, number>();
       starts.forEach((t, i) => {
         const r = rowOf.get(laid.station[i]!);
@@ -350,32 +392,66 @@ export class RotaPrices {
         for (let k = t; k < t + laid.duration[i]!; k++)
           held.set(r * horizon + k, (held.get(r * horizon + k) ?? 0) + 1);
       });
-      for (const [at, times] of held)
-        rows[Math.floor(at / horizon)]![at % horizon]!.push(times === 1 ? `x${j}` : `${times} x${j}`);
+      for (const [at, times] of held) wants[Math.floor(at / horizon)]![at % horizon]!.push([times, `x${j}`]);
     });
-    const lines: string[] = ['Maximize', 'obj: z', 'Subject To'];
-    kinds.forEach(({ n }, k) => lines.push(`k${k}: ${n} z${ofKind[k]!.map((x) => ` - ${x}`).join('')} <= 0`));
-    rows.forEach((minutes, r) =>
+    const sum = (terms: readonly [number, string][], by = 1) =>
+      terms.map(([times, x]) => (times * by === 1 ? x : `${times * by} ${x}`));
+    const rows: string[] = [];
+    wants.forEach((minutes, r) =>
       minutes.forEach((terms, t) => {
-        const places = left[this.scarce[r]!]![t]!;
-        if (terms.length) lines.push(`r${r}_${t}: ${terms.join(' + ')} <= ${Math.max(0, places)}`);
+        if (terms.length)
+          rows.push(`r${r}_${t}: ${sum(terms).join(' + ')} <= ${Math.max(0, left[this.scarce[r]!]![t]!)}`);
       }),
     );
     apart.forEach(([a, b], p) => {
       for (let t = 0; t < horizon; t++) {
-        const scaled = (s: number, by: number) =>
-          (rows[rowOf.get(s)!]?.[t] ?? []).map((term) => {
-            const [times, x] = term.includes(' ') ? (term.split(' ') as [string, string]) : ['1', term];
-            return `${Number(times) * by} ${x}`;
-          });
-        const terms = [...scaled(a, left[b]![t]!), ...scaled(b, left[a]![t]!)];
-        if (terms.length)
-          lines.push(
-            `a${p}_${t}: ${terms.join(' + ')} <= ${Math.max(0, left[a]![t]!) * Math.max(0, left[b]![t]!)}`,
-          );
+        const [la, lb] = [Math.max(0, left[a]![t]!), Math.max(0, left[b]![t]!)];
+        const terms = [
+          ...sum(wants[rowOf.get(a)!]?.[t] ?? [], lb),
+          ...sum(wants[rowOf.get(b)!]?.[t] ?? [], la),
+        ];
+        if (terms.length) rows.push(`a${p}_${t}: ${terms.join(' + ')} <= ${la * lb}`);
       }
     });
-    lines.push('Bounds', 'z <= 1', 'End');
+    return { columns, rows };
+  }
+
+  /** The places and groups left where some groups have their plans. */
+  private withHeld(horizon: number, held?: ReadonlyMap<number, GroupPlan>) {
+    const { frame } = this;
+    const { laid } = frame;
+    const left = frame.placesLeft(horizon);
+    const kinds: KindLeft[] = frame.kinds.map((kind) => ({ kind, n: kind.groups.length }));
+    for (const [g, starts] of held ?? []) {
+      kinds.find(({ kind }) => kind.groups.includes(g))!.n--;
+      starts.forEach((t, i) => {
+        if (t < 0) return;
+        const s = laid.station[i]!;
+        for (let k = t; k < t + laid.duration[i]!; k++) {
+          left[s]![k]!--;
+          for (const [a, b] of frame.apart)
+            if (a === s) left[b]![k] = 0;
+            else if (b === s) left[a]![k] = 0;
+        }
+      });
+    }
+    return { left, kinds };
+  }
+
+  private master(
+    horizon: number,
+    left: readonly Int32Array[],
+    kinds: readonly KindLeft[],
+    not?: (column: Column) => boolean,
+  ) {
+    const { laid, apart } = this.frame;
+    const { columns, rows } = this.model(horizon, left, not);
+    const lines = ['Maximize', 'obj: z', 'Subject To'];
+    for (const [k, { kind, n }] of kinds.entries()) {
+      const own = columns.flatMap((c, j) => (c.kind === kind ? [` - x${j}`] : []));
+      lines.push(`k${k}: ${n} z${own.join('')} <= 0`);
+    }
+    lines.push(...rows, 'Bounds', 'z <= 1', 'End');
     const answer = solveMip(lines.join('\n'), 20, { small: true });
     if (answer.status !== 'optimal' || !answer.prices) return undefined;
     const { prices, values } = answer;
@@ -387,10 +463,12 @@ export class RotaPrices {
       for (let t = 0; t < horizon; t++)
         price[laid.places.length + p]![t] = Math.max(0, prices[`a${p}_${t}`] ?? 0);
     });
+    const perGroup = new Map(kinds.map(({ kind }, k) => [kind, Math.max(0, prices[`k${k}`] ?? 0)]));
+    if (columns.length > mostColumns) this.drop(columns, price, perGroup, values, left);
     return {
       reached: answer.objective,
       prices: price,
-      perGroup: new Map(kinds.map(({ kind }, k) => [kind, Math.max(0, prices[`k${k}`] ?? 0)])),
+      perGroup,
       columns,
       share: columns.map((_, j) => values[`x${j}`] ?? 0),
     };

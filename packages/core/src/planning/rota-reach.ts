@@ -3,7 +3,7 @@
  * room; a place wanted by too many at a minute grows dearer until somebody yields.
  */
 import { GroupPlans, type GroupKind, type GroupPlan } from './group-plans.js';
-import type { Column, RotaPrices } from './rota-prices.js';
+import { occupy, type Column, type RotaPrices } from './rota-prices.js';
 
 export interface ReachSettings {
   /** Plans made anew at most. */
@@ -136,20 +136,20 @@ export function rounded(columns: readonly Column[], share: readonly number[]): M
 export function dive(
   prices: RotaPrices,
   horizon: number,
-  { random, goOn = () => true, backs = 6 }: { random: () => number; goOn?: () => boolean; backs?: number },
+  { random, goOn = () => true, backs = 8 }: { random: () => number; goOn?: () => boolean; backs?: number },
 ): Map<number, GroupPlan> {
   const { frame } = prices;
   const held = new Map<number, GroupPlan>();
   let best = new Map<number, GroupPlan>();
   const settled: { readonly group: number; readonly key: string }[] = [];
   const bad = new Set<string>();
-  const stateOf = () =>
-    settled
+  const stateOf = (list: readonly { readonly key: string }[]) =>
+    list
       .map((s) => s.key)
       .sort()
       .join(';');
   while (held.size < frame.laid.groups && goOn()) {
-    const under = stateOf();
+    const under = stateOf(settled);
     const answer = prices.at(horizon, {
       rounds: 40,
       goOn,
@@ -158,10 +158,14 @@ export function dive(
     });
     if (answer.kind !== 'open') {
       if (held.size > best.size) best = new Map(held);
-      const last = settled.pop();
+      const last = settled.at(-1);
       if (!last || backs-- <= 0) break;
-      held.delete(last.group);
-      bad.add(`${stateOf()}|${last.key}`);
+      bad.add(`${stateOf(settled.slice(0, -1))}|${last.key}`);
+      // The last, and some of the others by chance: what is wrong may have been settled long before.
+      for (const gone of settled.filter((s) => s === last || random() < 0.3)) {
+        settled.splice(settled.indexOf(gone), 1);
+        held.delete(gone.group);
+      }
       continue;
     }
     const choices = answer.columns
@@ -171,16 +175,24 @@ export function dive(
     const whole = choices.filter(({ share }) => share > 1 - 1e-6);
     const [first] = choices;
     if (!first) break;
-    // All that stand whole at once; else one of those with the largest parts.
+    // All that stand whole at once; else one of those with the largest parts, and a few more while many are left.
     const near = choices.filter(({ share }) => share > first.share * 0.8);
-    const take = whole.length ? whole : [near[Math.floor(random() * near.length)]!];
+    const one = near[Math.floor(random() * near.length)]!;
+    const more = choices.filter(({ share }) => share > 0.6).slice(0, (frame.laid.groups - held.size) >> 2);
+    // Where stations are kept apart, one at a time: the next is asked with what that shuts.
+    const take = frame.apart.length ? [one] : whole.length ? whole : [...new Set([one, ...more])];
+    // Two that stand in parts may want the same place.
+    const taken = prices.frame.placesLeft(horizon);
+    for (const plan of held.values()) occupy(frame.laid, taken, plan, true);
+    const before = held.size;
     for (const { column, share } of take)
-      for (let n = 0; n < Math.max(1, Math.floor(share + 1e-6)); n++) {
+      for (let n = 0; n < (frame.apart.length ? 1 : Math.max(1, Math.floor(share + 1e-6))); n++) {
         const group = column.kind.groups.find((g) => !held.has(g));
-        if (group === undefined) continue;
+        if (group === undefined || !occupy(frame.laid, taken, column.starts)) continue;
         held.set(group, column.starts);
         settled.push({ group, key: column.starts.join() });
       }
+    if (held.size === before) break;
   }
   return held.size > best.size ? held : best;
 }
