@@ -8,6 +8,7 @@ import { coreSize } from './core-size.mjs';
 import { durableInserts } from './durable-inserts.mjs';
 import { manyLessons } from './many-lessons.mjs';
 import { memory } from './memory.mjs';
+import { hardRotas } from './rota.mjs';
 import { tapToBoard } from './tap-to-board.mjs';
 
 buildAll(console.log);
@@ -20,8 +21,8 @@ const served = {
   heavy: (mariadb) => besideHeavyWork(mariadb.url),
   lessons: (mariadb) => manyLessons(mariadb.url),
 };
-if (only && !(only in served) && only !== 'core')
-  throw new Error(`There is no bench ${only}; there are core, ${Object.keys(served).join(', ')}.`);
+if (only && !(only in served) && only !== 'core' && only !== 'rota')
+  throw new Error(`There is no bench ${only}; there are core, rota, ${Object.keys(served).join(', ')}.`);
 if (!only || only === 'core') {
   await import('./core.mjs');
   const size = await coreSize(root);
@@ -29,6 +30,7 @@ if (!only || only === 'core') {
     `core on the bench page (log, name, identify): ${(size.bench / 1000).toFixed(1)} kB gzipped, aim 60 kB; baseline, the whole core: ${(size.whole / 1000).toFixed(1)} kB`,
   );
 }
+if (!only || only === 'rota') for (const line of await hardRotas()) console.log(line);
 const folder = join(root, '.data', 'bench-database');
 rmSync(folder, { recursive: true, force: true });
 const mariadb = await startMariadb(folder);

@@ -139,13 +139,14 @@ export function bestRota(
     if (answer.kind === 'impossible') return;
     const first =
       answer.kind === 'open' ? rounded(answer.columns, answer.share) : new Map<number, GroupPlan>();
-    const settings = { steps, random, goOn };
-    const quick = reachHorizon(prices, horizon, round ? new Map() : first, settings);
-    if (quick) return take(quick);
+    if (round === 0) {
+      const quick = reachHorizon(prices, horizon, first, { steps: steps >> 1, random, goOn });
+      if (quick) return take(quick);
+    }
     if (!goOn() || answer.kind !== 'open') return;
     const settled = dive(prices, horizon, { random, goOn });
     if (settled.size === laid.groups) return take(settled);
-    const mended = reachHorizon(prices, horizon, settled, settings);
+    const mended = reachHorizon(prices, horizon, settled, { steps: steps >> 2, random, goOn });
     if (mended) take(mended);
   };
   for (let round = 0; round < rounds && goOn() && !isDone(); round++) {

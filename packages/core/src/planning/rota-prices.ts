@@ -6,8 +6,8 @@
 import type { GroupKind, GroupPlan } from './group-plans.js';
 import { GroupPlans } from './group-plans.js';
 import { seededRandom } from './random.js';
+import { couldOccupy, rowsOfPlaces, type Column } from './rota-columns.js';
 import type { RotaFrame } from './rota-frame.js';
-import type { LaidRota } from './rota-problem.js';
 import { solveMip } from './solver.js';
 
 /** Proof that no rota ends by a horizon. Minutes count from the end of set-up. */
@@ -17,11 +17,6 @@ export interface RotaProof {
   readonly prices: readonly (readonly number[])[];
   /** Whole prices of each minute for each pair of stations kept apart. */
   readonly apart: readonly (readonly number[])[];
-}
-export interface Column {
-  readonly kind: GroupKind;
-  readonly starts: GroupPlan;
-  readonly end: number;
 }
 export type HorizonAnswer =
   | { readonly kind: 'impossible'; readonly proof: RotaProof }
@@ -58,36 +53,6 @@ const climbs = 30;
 const plansAClimb = 4;
 const mixed = (a: readonly Float64Array[], b: readonly Float64Array[]): Float64Array[] =>
   a.map((row, r) => row.map((p, t) => (p + b[r]![t]!) / 2));
-
-/** Takes the places of a plan from those left, if they are all to be had or are taken `anyway`. */
-export function occupy(
-  laid: LaidRota,
-  left: readonly Int32Array[],
-  plan: GroupPlan,
-  anyway = false,
-): boolean {
-  const add = (by: 1 | -1): boolean => {
-    let enough = true;
-    plan.forEach((t, i) => {
-      if (t < 0) return;
-      const row = left[laid.station[i]!]!;
-      for (let k = t; k < t + laid.duration[i]!; k++) if ((row[k]! += by) < 0) enough = false;
-    });
-    return enough;
-  };
-  // A group may hold two places of one station at once: only the sum tells.
-  if (add(-1) || anyway) return true;
-  add(1);
-  return false;
-}
-/** Could these places be taken? They are left as they were. */
-function couldOccupy(laid: LaidRota, left: readonly Int32Array[], plan: GroupPlan): boolean {
-  if (!occupy(laid, left, plan)) return false;
-  plan.forEach((t, i) => {
-    if (t >= 0) for (let k = t; k < t + laid.duration[i]!; k++) left[laid.station[i]!]![k]!++;
-  });
-  return true;
-}
 
 /** Works out prices for one frame; plans found for one horizon are kept for longer ones. */
 export class RotaPrices {
@@ -372,50 +337,6 @@ export class RotaPrices {
   }
 
   /** As many whole sets of plans as fit into the places in parts. */
-  /** Columns that could still be taken, with the rows of places they share, for a model. */
-  private model(
-    horizon: number,
-    left: readonly Int32Array[],
-    not?: (column: Column) => boolean,
-  ): { readonly columns: readonly Column[]; readonly rows: readonly string[] } {
-    const { laid, apart } = this.frame;
-    const columns = this.columns.filter(
-      (c) => c.end <= horizon && !not?.(c) && couldOccupy(laid, left, c.starts),
-    );
-    const wants = this.scarce.map(() => Array.from({ length: horizon }, () => [] as [number, string][]));
-    const rowOf = new Map(this.scarce.map((s, r) => [s, r]));
-    columns.forEach(({ starts }, j) => {
-      const held = new Map<number, number>();
-      starts.forEach((t, i) => {
-        const r = rowOf.get(laid.station[i]!);
-        if (t < 0 || r === undefined) return;
-        for (let k = t; k < t + laid.duration[i]!; k++)
-          held.set(r * horizon + k, (held.get(r * horizon + k) ?? 0) + 1);
-      });
-      for (const [at, times] of held) wants[Math.floor(at / horizon)]![at % horizon]!.push([times, `x${j}`]);
-    });
-    const sum = (terms: readonly [number, string][], by = 1) =>
-      terms.map(([times, x]) => (times * by === 1 ? x : `${times * by} ${x}`));
-    const rows: string[] = [];
-    wants.forEach((minutes, r) =>
-      minutes.forEach((terms, t) => {
-        if (terms.length)
-          rows.push(`r${r}_${t}: ${sum(terms).join(' + ')} <= ${Math.max(0, left[this.scarce[r]!]![t]!)}`);
-      }),
-    );
-    apart.forEach(([a, b], p) => {
-      for (let t = 0; t < horizon; t++) {
-        const [la, lb] = [Math.max(0, left[a]![t]!), Math.max(0, left[b]![t]!)];
-        const terms = [
-          ...sum(wants[rowOf.get(a)!]?.[t] ?? [], lb),
-          ...sum(wants[rowOf.get(b)!]?.[t] ?? [], la),
-        ];
-        if (terms.length) rows.push(`a${p}_${t}: ${terms.join(' + ')} <= ${la * lb}`);
-      }
-    });
-    return { columns, rows };
-  }
-
   /** The places and groups left where some groups have their plans. */
   private withHeld(horizon: number, held?: ReadonlyMap<number, GroupPlan>) {
     const { frame } = this;
@@ -445,7 +366,10 @@ export class RotaPrices {
     not?: (column: Column) => boolean,
   ) {
     const { laid, apart } = this.frame;
-    const { columns, rows } = this.model(horizon, left, not);
+    const columns = this.columns.filter(
+      (c) => c.end <= horizon && !not?.(c) && couldOccupy(laid, left, c.starts),
+    );
+    const rows = rowsOfPlaces(this.frame, this.scarce, columns, horizon, left);
     const lines = ['Maximize', 'obj: z', 'Subject To'];
     for (const [k, { kind, n }] of kinds.entries()) {
       const own = columns.flatMap((c, j) => (c.kind === kind ? [` - x${j}`] : []));

@@ -3,7 +3,8 @@
  * room; a place wanted by too many at a minute grows dearer until somebody yields.
  */
 import { GroupPlans, type GroupKind, type GroupPlan } from './group-plans.js';
-import { occupy, type Column, type RotaPrices } from './rota-prices.js';
+import { occupy, type Column } from './rota-columns.js';
+import type { RotaPrices } from './rota-prices.js';
 
 export interface ReachSettings {
   /** Plans made anew at most. */
@@ -136,7 +137,7 @@ export function rounded(columns: readonly Column[], share: readonly number[]): M
 export function dive(
   prices: RotaPrices,
   horizon: number,
-  { random, goOn = () => true, backs = 8 }: { random: () => number; goOn?: () => boolean; backs?: number },
+  { random, goOn = () => true, backs = 4 }: { random: () => number; goOn?: () => boolean; backs?: number },
 ): Map<number, GroupPlan> {
   const { frame } = prices;
   const held = new Map<number, GroupPlan>();

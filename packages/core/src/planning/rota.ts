@@ -34,15 +34,17 @@ export interface RotaSettings {
   /** Seconds for the rota itself at most; what would mend a long one takes a little more. */
   readonly seconds?: number;
   readonly seed?: number;
+  /** Is it worked out what would mend a long one? Usually so. */
+  readonly mends?: boolean;
   readonly now?: () => number;
   /** Called with each better rota as it is found, and whenever the bound rises. */
   readonly onBetter?: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void;
 }
 
-const usualSeconds = 11;
+const usualSeconds = 12;
 /** For each change that might mend a long one, and for all of them. */
 const whatIfSeconds = 1.2;
-const allWhatIfsSeconds = 5;
+const allWhatIfsSeconds = 3.5;
 const whatIfRounds = 2;
 
 /** Could the problem be done by `limit` minutes after set-up? True only when such a rota was found. */
@@ -121,7 +123,13 @@ function scheduleOf({ tasks, setUp }: RotaProblem, { starts }: FoundRota): RotaS
  */
 export function rota(
   problem: RotaProblem,
-  { seconds = usualSeconds, seed = 1, now = () => performance.now(), onBetter }: RotaSettings = {},
+  {
+    seconds = usualSeconds,
+    seed = 1,
+    now = () => performance.now(),
+    mends = true,
+    onBetter,
+  }: RotaSettings = {},
 ): RotaResult {
   const laid = layRota(problem);
   const { setUp, clearUp, lesson } = problem;
@@ -173,8 +181,9 @@ export function rota(
   const schedule = scheduleOf(problem, found);
   const proven = proof ? { proof } : {};
   if (feasible) return { feasible, makespan, lowerBound, optimal, schedule, why: [], ...proven };
+  if (!mends) return { feasible, makespan, lowerBound, optimal, schedule, why: [], ...proven };
   const short = shortOf(problem, makespan, lowerBound, now);
-  const mends = [
+  const changes = [
     `make the lesson ${short.minutes} minutes longer`,
     ...short.addPlace.map((s) => `add a place at ${s}`),
     ...short.secondLesson.map((t) => `leave ${t} for another lesson`),
@@ -195,7 +204,7 @@ export function rota(
               ? `No rota ends before minute ${lowerBound}, so it is ${short.atLeast} minutes too long at the least.`
               : `Whether one fits is not known: none ends before minute ${lowerBound}, which would do, but none that does was found yet.`,
           ]),
-      `To mend it: ${mends.join('; or ')}.`,
+      `To mend it: ${changes.join('; or ')}.`,
     ],
     short,
     ...proven,

@@ -29,12 +29,29 @@ const solver = (): Promise<void> =>
     handIn,
   ));
 
+const firstSeconds = 0.2;
+
 const work = {
-  rota: (
+  /** First without the solver, which is instant; then with it, which proves and shortens. Only what is better is told. */
+  rota: async (
     problem: RotaProblem,
     seconds: number,
     onBetter: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void,
-  ): RotaResult => rota(problem, { seconds, onBetter: (m, b, s) => void onBetter(m, b, s) }),
+  ): Promise<RotaResult> => {
+    let [shortest, highest] = [Infinity, -Infinity];
+    const tell = (makespan: number, bound: number, schedule: readonly RotaSlot[]) => {
+      if (makespan > shortest || (makespan === shortest && bound <= highest)) return;
+      [shortest, highest] = [makespan, bound];
+      void onBetter(makespan, bound, schedule);
+    };
+    handIn(undefined);
+    const first = rota(problem, { seconds: firstSeconds, mends: false, onBetter: tell });
+    if (first.optimal && first.feasible) return first;
+    ready = undefined;
+    // Where it cannot be fetched, what can be found without it is still a rota.
+    await solver().catch(() => undefined);
+    return rota(problem, { seconds, onBetter: tell });
+  },
   /** First without the solver, which is quick; then with it, which proves. */
   allocate: async (
     problem: AllocationProblem,
