@@ -165,3 +165,45 @@ describe('the headless core', () => {
     expect(out).toMatchObject({ failed: false, after: [{ solids: [] }] });
   });
 });
+
+describe('a rota in a line', () => {
+  const line = {
+    id: 'r',
+    groups: 2,
+    tasks: [
+      { id: 'a', attended: 4, station: 'burner' },
+      { id: 'b', attended: 3, station: 'sink' },
+    ],
+    stations: { burner: 1, sink: 1 },
+    lesson: 40,
+    setUp: 5,
+    clearUp: 5,
+  };
+  test('keeps stations apart where the line says so', () => {
+    expect(run('rota', line)).toMatchObject({ feasible: true, makespan: 13, optimal: true });
+    // Eight minutes of burner and six of sink, one after the other.
+    expect(run('rota', { ...line, apart: [['burner', 'sink']] })).toMatchObject({ makespan: 19 });
+  });
+  test('is planned from a minute on: what has begun stays', () => {
+    const from = { minute: 8, done: [{ group: 1, task: 'a', start: 6 }] };
+    const { schedule, makespan } = run('rota', { ...line, from }) as unknown as {
+      schedule: { group: number; task: string; start: number }[];
+      makespan: number;
+    };
+    expect(schedule).toContainEqual({ group: 1, task: 'a', start: 6, end: 10 });
+    expect(schedule.filter((s) => s.task !== 'a' || s.group !== 1).every((s) => s.start >= 8)).toBe(true);
+    expect(makespan).toBe(15);
+  });
+  test.each<[object, RegExp]>([
+    [{ apart: [['burner']] }, /apart\[0\] must be a pair/],
+    [{ apart: [['burner', 'moon']] }, /apart names the station "moon"/],
+    [{ from: { minute: 8 } }, /from.done/],
+    [{ from: { minute: 8, done: [{ group: 3, task: 'a', start: 6 }] } }, /from.done names group 3/],
+    [{ from: { minute: 8, done: [], places: { burner: -1 } } }, /from.places burner/],
+  ])('%j is told', (change, words) => {
+    expect(run('rota', { ...line, ...change })).toMatchObject({
+      failed: true,
+      error: expect.stringMatching(words),
+    });
+  });
+});
