@@ -41,10 +41,10 @@ export interface RotaSettings {
   readonly onBetter?: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void;
 }
 
-const usualSeconds = 12;
+const usualSeconds = 13;
 /** For each change that might mend a long one, and for all of them. */
 const whatIfSeconds = 1.2;
-const allWhatIfsSeconds = 3.5;
+const allWhatIfsSeconds = 3;
 const whatIfRounds = 2;
 
 /** Could the problem be done by `limit` minutes after set-up? True only when such a rota was found. */
@@ -89,7 +89,9 @@ function shortOf(problem: RotaProblem, makespan: number, least: number, now: () 
   const limit = problem.lesson - problem.clearUp - problem.setUp;
   const used = [...new Set(problem.tasks.map((t) => t.station))];
   const until = now() + allWhatIfsSeconds * 1000;
-  const left = () => Math.max(0.05, Math.min(whatIfSeconds, (until - now()) / 1000));
+  // Each its part of the time there is; what one leaves is for the others.
+  let open = used.length + problem.tasks.length;
+  const left = () => Math.max(0.05, Math.min(whatIfSeconds, (until - now()) / 1000 / open--));
   const over = (end: number) => end + problem.clearUp - problem.lesson;
   // A task that some group has begun cannot be left out any more.
   const begun = new Set(problem.from?.done.map((d) => d.task));
