@@ -6,6 +6,7 @@ import { startMariadb } from '../scripts/mariadb.mjs';
 import { besideHeavyWork } from './beside-heavy-work.mjs';
 import { coreSize } from './core-size.mjs';
 import { durableInserts } from './durable-inserts.mjs';
+import { firstLoad } from './first-load.mjs';
 import { manyLessons } from './many-lessons.mjs';
 import { memory } from './memory.mjs';
 import { hardRotas } from './rota.mjs';
@@ -20,6 +21,7 @@ const served = {
   inserts: (mariadb) => durableInserts(mariadb.url),
   heavy: (mariadb) => besideHeavyWork(mariadb.url),
   lessons: (mariadb) => manyLessons(mariadb.url),
+  first: (mariadb) => firstLoad(mariadb.url),
 };
 if (only && !(only in served) && only !== 'core' && only !== 'rota')
   throw new Error(`There is no bench ${only}; there are core, rota, ${Object.keys(served).join(', ')}.`);

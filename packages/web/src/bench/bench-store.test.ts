@@ -3,6 +3,7 @@ import type { Bench, EntryBatch, EventsReceipt, WireEvent } from '@kivex/contrac
 import 'fake-indexeddb/auto';
 import type { Call } from '../kit/request/call.js';
 import { RequestProblem } from '../kit/request/request.js';
+import type { BenchPorts } from './bench-store.js';
 import { openDevice } from './device-store.js';
 import type { WireEvents } from './wire.js';
 
@@ -84,7 +85,7 @@ let clock = 0;
 let deviceName: string;
 const timers: (() => void)[] = [];
 
-const tab = () =>
+const tab = (change: Partial<BenchPorts> = {}) =>
   createBench({
     openDevice: () => openDevice(deviceName),
     call: ((route: string, given?: { body?: unknown }) => server.answer(route, given?.body)) as Call,
@@ -102,6 +103,7 @@ const tab = () =>
       return () => undefined;
     },
     now: () => new Date(Date.UTC(2026, 0, 1, 10) + clock),
+    ...change,
   });
 const join = (student: string, group = 'g') => void (server.cookie = { student, group });
 const colour = (value: string) =>
@@ -195,6 +197,21 @@ describe('entries stay their own student’s', () => {
     expect(bench.getState().others).toEqual([]);
     await settle();
     expect(server.log).toEqual([]);
+  });
+});
+
+describe('opening', () => {
+  test('asks the server while the device’s own store still opens, and once', async () => {
+    join('ada');
+    let hand: (store: Awaited<ReturnType<typeof openDevice>>) => void = () => undefined;
+    const bench = tab({ openDevice: () => new Promise((resolve) => (hand = resolve)) });
+    const opened = bench.getState().open();
+    expect(server.asked).toEqual(['GET /api/bench']);
+    expect(bench.getState().status).toBe('opening');
+    hand(await openDevice(deviceName));
+    await opened;
+    expect(bench.getState()).toMatchObject({ status: 'joined', bench: { me: { id: 'ada' } } });
+    expect(server.asked).toEqual(['GET /api/bench']);
   });
 });
 

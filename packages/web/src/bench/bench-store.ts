@@ -86,9 +86,9 @@ export function createBench(ports: BenchPorts) {
       set({ others: found });
     };
 
-    const refresh = async (): Promise<void> => {
+    const refresh = async (asked = ports.call('GET /api/bench')): Promise<void> => {
       try {
-        const bench = await ports.call('GET /api/bench');
+        const bench = await asked;
         await (await theDevice()).saveBench(bench);
         await sit(bench);
         set({ bench, status: 'joined', reached: true, problem: undefined });
@@ -181,7 +181,7 @@ export function createBench(ports: BenchPorts) {
             void offerAgain(seat!)
               .catch(() => undefined)
               .then(() => outbox.flush())
-              .then(refresh);
+              .then(() => refresh());
           },
           lost: (byServer) => {
             if (!mine()) return;
@@ -221,17 +221,20 @@ export function createBench(ports: BenchPorts) {
       problem: undefined,
       look: countOthers,
       open: async () => {
+        // The server is asked while the device's own store opens, which takes long on a slow one.
+        const asked = ports.call('GET /api/bench');
+        asked.catch(() => undefined);
         const store = await theDevice();
         const known = await store.lastBench();
         if (known) {
           set({ bench: known, status: 'joined' });
           await sit(known);
         }
-        await refresh();
+        await refresh(asked);
       },
       wake: () => {
         if (get().status !== 'joined') return;
-        void (seat?.outbox.flush() ?? Promise.resolve()).then(refresh);
+        void (seat?.outbox.flush() ?? Promise.resolve()).then(() => refresh());
       },
       log: async (body) => {
         const { bench } = get();
