@@ -101,3 +101,16 @@ describe('names', () => {
     expect((await world.teacher.post<Problem>('/api/classes', { name: '\u202E\u200F ' })).status).toBe(422);
   });
 });
+
+describe('an address that is none', () => {
+  test.each([
+    ['practicals/nonsense', 404, /no such practical/],
+    ['lessons/%00/marks', 404, /no such lesson/],
+    ['classes/1/roster/sheet/csv', 404, /no such class/],
+    ['store/sheet/docx', 400, /address/],
+  ])('%s is told as what it is, not as a fault of a body', async (path, status, words) => {
+    const reply = await world.teacher.get<Problem>(`/api/${path}`);
+    expect(reply.status).toBe(status);
+    expect(reply.body.detail).toMatch(words);
+  });
+});

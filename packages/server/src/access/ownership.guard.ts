@@ -68,10 +68,10 @@ export class OwnershipGuard implements CanActivate {
     const params = request.params as Readonly<Record<string, string>>;
     for (const [name, id] of Object.entries(params)) {
       const kind = belonging[name as PathName];
-      // What is no id is refused as such, with the handler's own sentence.
-      if (!kind || !isUUID(id)) continue;
+      if (!kind) continue;
       const schoolId = request.staff?.schoolId;
       if (
+        !isUUID(id) ||
         schoolId === undefined ||
         !(await this.source.manager.existsBy(kind.entity, kind.where(id, schoolId, params.lesson ?? '')))
       )

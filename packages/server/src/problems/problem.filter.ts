@@ -6,9 +6,14 @@ import { STATUS_CODES } from 'node:http';
 import { ProblemException, unavailable } from './problems.js';
 import { isDatabaseAway } from './unavailable.js';
 
+/** How Nest's own pipes begin, for what stands in an address. */
+const pipeSays = 'Validation failed';
+
 function detailOf(error: HttpException): string {
   const status = error.getStatus();
   if (status === 404) return 'There is nothing at this address.';
+  if (status === 400 && error.message.startsWith(pipeSays))
+    return 'Something in this address cannot be read. Go back and choose again.';
   if (status === 400) return sentence(error.message, 'The request could not be read: it is not valid JSON.');
   if (status === 413) return 'That is too large to send at once. Send less.';
   return error.message;
