@@ -19,6 +19,7 @@ import { NumberInput } from '../kit/NumberInput.js';
 import { Tile } from '../kit/Tile.js';
 import { shortTestName } from '../kit/look-names.js';
 import { RotaBoard } from './RotaBoard.js';
+import { verdictOf } from './rota-words.js';
 import { useRota } from './use-rota.js';
 
 interface RotaPanelProps {
@@ -91,6 +92,7 @@ export function RotaPanel({
       : schedule
         ? rotaClashes(problem, schedule, shortTestName)
         : [];
+  const verdict = rota.result && verdictOf(rota.result, practical);
   const used = roomStations.filter((s) => problem.tasks.some((t) => t.station === s));
   const bound = rota.result?.lowerBound ?? rota.found?.bound;
   const makespan = rota.result ? rota.result.makespan : rota.found?.makespan;
@@ -134,16 +136,8 @@ export function RotaPanel({
               Stop looking
             </Button>
           </Box>
-        ) : rota.result ? (
-          <Notice tone={rota.result.feasible ? 'go' : 'look'}>
-            {rota.result.feasible
-              ? `Ends at minute ${rota.result.makespan}, ${practical.minutes - practical.clearUp - rota.result.makespan!} minutes before clearing up. ${
-                  rota.result.optimal
-                    ? 'No shorter rota exists.'
-                    : `None shorter was found; none can end before minute ${rota.result.lowerBound} (gap ${Math.round((100 * (rota.result.makespan! - rota.result.lowerBound)) / rota.result.makespan!)} %).`
-                }`
-              : rota.result.why.map(spoken).join(' ')}
-          </Notice>
+        ) : verdict ? (
+          <Notice tone={verdict.fits ? 'go' : 'look'}>{spoken(verdict.text)}</Notice>
         ) : (
           <span>Stopped. Change something to look again.</span>
         )}

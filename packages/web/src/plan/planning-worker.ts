@@ -21,6 +21,7 @@ import {
 import * as Comlink from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
+import { onlyBetter } from './rota-words.js';
 
 let ready: Promise<void> | undefined;
 /** The solver is large: fetched when it is first wanted. */
@@ -38,12 +39,7 @@ const work = {
     seconds: number,
     onBetter: (makespan: number, bound: number, schedule: readonly RotaSlot[]) => void,
   ): Promise<RotaResult> => {
-    let [shortest, highest] = [Infinity, -Infinity];
-    const tell = (makespan: number, bound: number, schedule: readonly RotaSlot[]) => {
-      if (makespan > shortest || (makespan === shortest && bound <= highest)) return;
-      [shortest, highest] = [makespan, bound];
-      void onBetter(makespan, bound, schedule);
-    };
+    const tell = onlyBetter((makespan, bound, schedule) => void onBetter(makespan, bound, schedule));
     handIn(undefined);
     const first = rota(problem, { seconds: firstSeconds, mends: false, onBetter: tell });
     if (first.optimal && first.feasible) return first;
