@@ -73,9 +73,8 @@ export class RotaPrices {
       // A group holds a second place only while it waits for another task there.
       const waiting = there.filter((i) => laid.unattended[i]! > 0).length;
       const most = laid.groups * Math.min(there.length, 1 + waiting);
-      const fewest = Math.min(places, ...frame.placesLeft(1).map((_, k) => (k === s ? places : Infinity)));
       const mayChange = frame.begun.size > 0 || frame.apart.some((pair) => pair.includes(s));
-      return there.length && (fewest < most || mayChange) ? [s] : [];
+      return there.length && (places < most || mayChange) ? [s] : [];
     });
   }
 

@@ -2,6 +2,7 @@ import { describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { faults, Refusal, show } from '../testing/show.js';
 import ClassesPage from './ClassesPage.js';
+import { OwnSessions } from './OwnSessions.js';
 import { RosterImport } from './RosterImport.js';
 import { RosterTable } from './RosterTable.js';
 import SignInPage from './SignInPage.js';
@@ -134,5 +135,53 @@ describe('the names of a class', () => {
     expect(newPin).toHaveBeenCalledWith('b');
     await user.click(screen.getByRole('button', { name: 'Take Ash Tern out of the class' }));
     expect(takeOut).toHaveBeenCalledWith(expect.objectContaining({ id: 'a' }));
+  });
+});
+
+describe('where one is signed in', () => {
+  const session = (id: string, here: boolean) => ({
+    id,
+    device: here ? 'Firefox on Linux' : 'Chrome on a tablet',
+    since: '2026-11-26T08:00:00.000Z',
+    until: '2026-11-26T20:00:00.000Z',
+    here,
+  });
+  test('one elsewhere is ended by itself, all others at once; the one in hand by neither', async () => {
+    let list = [session('s1', true), session('s2', false), session('s3', false)];
+    const { user, asked } = show(<OwnSessions />, {
+      server: {
+        'GET /api/staff/sessions': () => list,
+        'DELETE /api/staff/sessions/s2': () => {
+          list = list.filter((s) => s.id !== 's2');
+          return null;
+        },
+        'DELETE /api/staff/sessions': () => {
+          list = list.filter((s) => s.here);
+          return null;
+        },
+      },
+    });
+    const ends = await screen.findAllByRole('button', { name: 'End it' });
+    expect(ends).toHaveLength(2);
+    expect(await faults()).toEqual([]);
+    await user.click(ends[0]!);
+    await waitFor(() => expect(screen.getAllByRole('button', { name: 'End it' })).toHaveLength(1));
+    await user.click(screen.getByRole('button', { name: 'Sign out everywhere else' }));
+    await waitFor(() => expect(screen.queryByRole('button', { name: /End it|everywhere/ })).toBeNull());
+    expect(asked.filter((a) => a.method === 'DELETE').map((a) => a.path)).toEqual([
+      '/api/staff/sessions/s2',
+      '/api/staff/sessions',
+    ]);
+  });
+  test('what fails is told, and the session stays in the list', async () => {
+    const { user } = show(<OwnSessions />, {
+      server: {
+        'GET /api/staff/sessions': [session('s1', true), session('s2', false)],
+        'DELETE /api/staff/sessions/s2': new Refusal(503, { detail: 'The database does not answer.' }),
+      },
+    });
+    await user.click(await screen.findByRole('button', { name: 'End it' }));
+    expect(await screen.findByText('The database does not answer.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'End it' })).toBeTruthy();
   });
 });

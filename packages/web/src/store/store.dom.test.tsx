@@ -3,6 +3,7 @@ import type { StoreItem } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { enter, faults, Refusal, show } from '../testing/show.js';
 import StorePage from './StorePage.js';
+import { StoreSheets } from './StoreSheets.js';
 
 const item = (part: Partial<StoreItem>): StoreItem => ({
   id: 'i1',
@@ -108,5 +109,34 @@ describe('the store', () => {
     );
     await waitFor(() => expect(asked.some((a) => a.method === 'POST')).toBe(true));
     expect(asked.find((a) => a.method === 'POST')!.body).toEqual({ amount: -120, reason: 'thrown out' });
+  });
+});
+
+describe('a sheet of the store', () => {
+  const sheet = new File(['Name\nSplints'], 'store.csv', { type: 'text/csv' });
+  const choose = async (server: Record<string, unknown>) => {
+    const shown = show(<StoreSheets />, { server });
+    await shown.user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, sheet);
+    return shown;
+  };
+  test('is shown before it is brought in: what would come, and what is wrong with the rest', async () => {
+    const { user, asked } = await choose({
+      'POST /api/store/sheet/preview': {
+        problem: null,
+        rows: [
+          { line: 2, text: 'Splints', problem: null },
+          { line: 3, text: '', problem: 'Write what it is.' },
+        ],
+      },
+      'POST /api/store/sheet': { items: 1, batches: 0 },
+    });
+    await user.click(await screen.findByRole('button', { name: 'Bring 1 row in' }));
+    expect(await screen.findByText(/1 new kinds of thing and 0 new batches/)).toBeTruthy();
+    expect(asked.map((a) => a.path)).toEqual(['/api/store/sheet/preview', '/api/store/sheet']);
+  });
+  test('that cannot be read is told, and nothing is offered to be brought in', async () => {
+    await choose({ 'POST /api/store/sheet/preview': new Refusal(422, { detail: 'This is no sheet.' }) });
+    expect(await screen.findByText('This is no sheet.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Bring/ })).toBeNull();
   });
 });

@@ -6,10 +6,8 @@ export type Names<R extends RouteName> = Readonly<Record<NamesOf<R>, string>>;
 type Sent<R extends RouteName> = BodyOf<R> extends undefined ? unknown : { readonly body: BodyOf<R> };
 /** The names of its path, and `body` where something is sent. */
 export type Given<R extends RouteName> = Names<R> & Sent<R>;
-type Rest<R extends RouteName, More extends readonly unknown[] = []> =
-  Record<never, never> extends Given<R>
-    ? [given?: Given<R>, ...more: More]
-    : [given: Given<R>, ...more: More];
+type Rest<R extends RouteName> =
+  Record<never, never> extends Given<R> ? [given?: Given<R>] : [given: Given<R>];
 
 /** Something that calls as `call` does: what a part is given so that it can be tried without a server. */
 export type Call = <R extends RouteName>(route: R, ...rest: Rest<R>) => Promise<ReplyOf<R>>;
