@@ -164,10 +164,30 @@ describe('stations kept apart', () => {
     expect(wrongWith(problem, answer.schedule)).toEqual([]);
     // Burner 15 minutes, fume cupboard 12 at the least, one after the other.
     expect(answer.makespan!).toBeGreaterThanOrEqual(5 + 27);
+    expect(answer.lowerBound).toBeGreaterThanOrEqual(5 + 27);
     expect(answer.lowerBound).toBeLessThanOrEqual(answer.makespan!);
     expect(answer.makespan!).toBeGreaterThan(rota(small, settings).makespan!);
     // The rule is what keeps them apart: without it the same rota is shorter and breaks it.
     expect(wrongWith(problem, rota(small, settings).schedule).join()).toMatch(/both in use/);
+  });
+  test('one after the other is proven shortest where whole turns fill the time', () => {
+    const turns: RotaProblem = {
+      groups: 6,
+      tasks: [
+        { id: 'flame', attended: 4, station: 'burner' },
+        { id: 'ester', attended: 3, unattended: 2, station: 'fume-cupboard' },
+      ],
+      // Two turns of four minutes, three of five.
+      stations: { burner: 3, 'fume-cupboard': 2 },
+      apart: [['burner', 'fume-cupboard']],
+      setUp: 5,
+      clearUp: 5,
+      lesson: 40,
+    };
+    const answer = rota(turns, { ...settings, seconds: 5 });
+    expect(wrongWith(turns, answer.schedule)).toEqual([]);
+    expect([answer.makespan, answer.lowerBound, answer.feasible]).toEqual([28, 28, true]);
+    expect(rota({ ...turns, lesson: 32 }, settings).feasible).toBe(false);
   });
   test('that the room does not have are told', () => {
     expect(() => rota({ ...small, apart: [['burner', 'moon']] })).toThrow(/apart names the station "moon"/);
@@ -183,12 +203,16 @@ describe('planned anew from a minute on', () => {
     const problem: RotaProblem = { ...small, from: { minute: at, done: begun, ...more } };
     const answer = rota(problem, settings);
     expect(wrongWith(problem, answer.schedule)).toEqual([]);
-    for (const d of begun) expect(answer.schedule).toContainEqual(expect.objectContaining(d));
+    for (const d of problem.from!.done) expect(answer.schedule).toContainEqual(expect.objectContaining(d));
     return answer;
   };
   test('what has begun stays, and the rest is no longer than it was planned', () => {
     expect(done.length).toBeGreaterThan(3);
     expect(anew().makespan!).toBeLessThanOrEqual(Math.max(...plan.map((s) => s.end)));
+  });
+  test('which group is called which does not matter', () => {
+    const other = done.map((d) => ({ ...d, group: small.groups + 1 - d.group }));
+    expect(anew({ done: other }).makespan).toBe(anew().makespan);
   });
   test('with a place lost it waits for those that are left; whoever is there finishes', () => {
     expect(anew({ places: { stand: 1 } }, 8).makespan!).toBeGreaterThan(anew({}, 8).makespan!);

@@ -116,11 +116,32 @@ function oneStation(
   return most;
 }
 
+/** The minutes in which a station is in use, whatever the order: what whole tasks of its lengths can fill of them suffices. */
+function useOf({ groups, duration, places, station }: LaidRota, s: number): number {
+  const here = station.flatMap((at, i) => (at === s && duration[i]! > 0 ? [i] : []));
+  const total = groups * here.reduce((sum, i) => sum + duration[i]!, 0);
+  if (!total) return 0;
+  let time = Math.ceil(total / places[s]!);
+  const filled = fills([...new Set(here.map((i) => duration[i]!))], time + 400);
+  while (time < filled.length - 1 && places[s]! * filled[time]! < total) time++;
+  return time;
+}
+
+/** Stations that are never in use together need the sum of their minutes, one after the other. */
+function twoApart(laid: LaidRota, a: number, b: number, heads: readonly number[], tails: readonly number[]) {
+  const here = laid.station.flatMap((s, i) => (s === a || s === b ? [i] : []));
+  const least = (of: readonly number[]) => Math.min(...here.map((i) => of[i]!));
+  return least(heads) + useOf(laid, a) + useOf(laid, b) + least(tails);
+}
+
 /** A lower bound on the minutes from the end of set-up to the last end. */
 export function leastMinutes(laid: LaidRota): number {
   const { heads, tails } = headsAndTails(laid);
   let least = oneGroup(laid, heads, tails);
   for (let i = 0; i < laid.m; i++) least = Math.max(least, heads[i]! + laid.duration[i]! + tails[i]!);
   laid.places.forEach((_, s) => (least = Math.max(least, oneStation(laid, s, heads, tails))));
+  laid.apart.forEach((others, a) => {
+    for (const b of others) if (a < b) least = Math.max(least, twoApart(laid, a, b, heads, tails));
+  });
   return least;
 }
