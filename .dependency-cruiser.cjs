@@ -11,7 +11,7 @@ const coreFloors = [
   ['equations', 'syllabus', 'reasoning'],
   ['reactions', 'practicals', 'marking', 'store'],
   ['planning', 'lesson'],
-  ['preparing', 'rehearsal'],
+  ['preparing', 'rehearsal', 'diagnosis'],
   ['devices', 'headless'],
 ];
 /** The server's folders likewise. `records` holds the tables; `testing` is for tests and may use everything. */

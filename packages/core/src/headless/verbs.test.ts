@@ -140,6 +140,37 @@ describe('the headless core', () => {
     ],
     ['discriminate', { id: 1, samples: [['Na+']], tests: ['taste'] }, /tests\[0\] is "taste"/],
     ['discriminate', { id: 1, samples: [], tests: ['flame'] }, /samples is empty/],
+    ['analyse', { id: 1, tests: ['taste'], groups: [] }, /tests\[0\] is "taste"/],
+    [
+      'analyse',
+      { id: 1, tests: ['flame'], groups: [{ group: 1, sample: [], observations: [] }] },
+      /sample is empty/,
+    ],
+    [
+      'analyse',
+      {
+        id: 1,
+        tests: ['flame'],
+        groups: [1, 2].map(() => ({ group: 1, sample: ['K+'], observations: [] })),
+      },
+      /groups\[1\].group is 1, which stands twice/,
+    ],
+    [
+      'analyse',
+      {
+        id: 1,
+        tests: ['flame'],
+        groups: [
+          { group: 1, sample: ['K+'], observations: [{ test: 'naoh', seen: { precipitate: 'white' } }] },
+        ],
+      },
+      /"naoh", which is not among tests/,
+    ],
+    [
+      'analyse',
+      { id: 1, tests: [], groups: [{ group: 1, sample: ['K+'], observations: [], named: { gas: 'Xy' } }] },
+      /named.gas is "Xy"/,
+    ],
     ['predict', { id: 1, sample: { ions: { 'Na+': 1 }, volume_mL: 1 }, steps: [] }, /do not balance/],
     [
       'predict',

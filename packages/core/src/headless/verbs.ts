@@ -3,6 +3,7 @@
  * can be called this way, without a browser, server or database.
  */
 import { allocateVerb } from './allocate-verb.js';
+import { analyseVerb } from './analyse-verb.js';
 import { discriminateVerb } from './discriminate-verb.js';
 import { equationVerb } from './equation-verb.js';
 import { flameVerb } from './flame-verb.js';
@@ -28,6 +29,7 @@ export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   rota: rotaVerb,
   identify: identifyVerb,
   discriminate: discriminateVerb,
+  analyse: analyseVerb,
 };
 
 /** Longest line read, in characters; more than any real one by far. */

@@ -148,14 +148,14 @@ const spoken = (
 /** What an attribute may show under a slip: what the slip forces, else what the sample shows. */
 const expectedUnder = (
   situation: Situation,
-  slip: Slip | undefined,
+  slip: Pick<Slip, 'shows'> | undefined,
   attribute: Attribute,
 ): readonly string[] | undefined =>
   slip?.shows[attribute.id] ?? spoken(attribute, situation.expectation[attribute.id]);
 
 function underCause(
   situation: Situation,
-  slip: Slip | undefined,
+  slip: Pick<Slip, 'shows'> | undefined,
   seen: Readonly<Record<string, string>>,
   neutralCounts = false,
 ): number {
@@ -211,6 +211,24 @@ export function likelihoodIn(
   return (1 - mixUp) * sum + mixUp * anything;
 }
 
+/**
+ * Probability of an observation when something makes the test show `shows`, whatever the sample would; attributes it does not
+ * name show what the sample shows.
+ */
+export function likelihoodShowing(
+  situation: Situation,
+  shows: Readonly<Record<string, readonly string[]>>,
+  seen: Readonly<Record<string, string>>,
+): number {
+  const { test } = situation;
+  let anything = 1;
+  for (const id in seen) {
+    const attribute = attributeOf(test, id);
+    if (!isNeutral(attribute, seen[id]!)) anything /= sizeOf(attribute);
+  }
+  return (1 - mixUp) * underCause(situation, { shows }, seen) + mixUp * anything;
+}
+
 /** The form of sample a record itself speaks of. */
 const formIn = (record: SeenRecord): SampleForm | undefined => {
   const state = record.seen['state'];
@@ -238,7 +256,7 @@ export type Explanation = 'plain' | 'masked' | 'none';
 /** Can this situation give this record? See `explains`. */
 export function explainsIn(situation: Situation, seen: Readonly<Record<string, string>>): Explanation {
   const { test } = situation;
-  const fits = (slip?: Slip) =>
+  const fits = (slip?: Pick<Slip, 'shows'>) =>
     Object.entries(seen).every(([id, value]) => {
       const attribute = attributeOf(test, id);
       if (isNeutral(attribute, value)) return true;
