@@ -51,7 +51,9 @@ export async function constraintSolver(seconds) {
   const page = await browser.newPage();
   await page.goto(`http://127.0.0.1:${server.address().port}/`);
   await page.evaluate(async () => {
-    const { init, Model } = await import('/minizinc.mjs');
+    // The page's own address, no file of this folder.
+    const served = '/minizinc.mjs';
+    const { init, Model } = await import(served);
     await init();
     globalThis.settle = async (text, seconds) => {
       const model = new Model();

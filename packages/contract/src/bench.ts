@@ -1,5 +1,5 @@
 /** The bench as students see it: nothing here says what an unknown holds. */
-import type { Asked, LessonEvent, PlannedTest, SampleRole } from '@kivex/core';
+import type { Asked, LessonEvent, OwnSlot, PlannedTest, SampleRole } from '@kivex/core';
 import type { LessonState } from './lessons.js';
 import type { StudentName } from './people.js';
 
@@ -32,7 +32,11 @@ export interface Bench {
     readonly summary: string;
     readonly state: LessonState;
     readonly room: string;
+    /** ISO 8601; null before it has begun. */
+    readonly startedAt: string | null;
   };
+  /** The group's own slots of the rota that was kept; none where none was. */
+  readonly plan: readonly OwnSlot[];
   readonly group: { readonly id: string; readonly name: string; readonly students: readonly StudentName[] };
   readonly samples: readonly BenchSample[];
   readonly tests: readonly PlannedTest[];

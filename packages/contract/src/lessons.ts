@@ -79,4 +79,6 @@ export interface Lesson extends LessonHead {
   readonly releasedAt: string | null;
   /** Have marks been given out before? Then nothing more is logged. */
   readonly releasedBefore: boolean;
+  /** Causes of the class diagnosis that a teacher has waved away; they stay away. */
+  readonly dismissedCauses: readonly string[];
 }

@@ -204,6 +204,10 @@ export const routes = {
     { readonly ids: readonly string[] }
   >(),
   'POST /api/lessons/:lesson/calls/:call/answer': teaching<void>(),
+  'PUT /api/lessons/:lesson/causes': teaching<
+    void,
+    { readonly cause: string; readonly dismissed: boolean }
+  >(),
 
   'GET /api/lessons/:lesson/marks': teaching<MarkTable>(),
   'POST /api/lessons/:lesson/marks/:mark/changes': teaching<

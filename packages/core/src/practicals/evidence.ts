@@ -62,10 +62,15 @@ const nothingAt = (planned: PlannedTest): Expectation =>
     }),
   );
 
+/** What a test meets of a sample: a gas test, of what is no gas, the gases that acid sets free. */
+export const metBy = (
+  test: string,
+  { form, ions }: Pick<PracticalSample, 'form' | 'ions'>,
+): readonly string[] => (testOf(test).family === 'gas' && form !== 'gas' ? gasesWithAcid(ions) : ions);
+
 const expected = (planned: PlannedTest, sample: PracticalSample): Expectation => {
   if (isBlank(sample)) return nothingAt(planned);
-  const test = testOf(planned.test);
-  const ids = test.family === 'gas' && sample.form !== 'gas' ? gasesWithAcid(sample.ions) : sample.ions;
+  const ids = metBy(planned.test, sample);
   return ids.length
     ? expectationOf(planned.test, ids, { variant: planned.variant, form: sample.form })
     : nothingAt(planned);

@@ -92,6 +92,7 @@ export class LessonViewsService {
       endedAt: lesson.endedAt?.toISOString() ?? null,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       releasedBefore: lesson.firstReleasedAt !== null,
+      dismissedCauses: lesson.dismissedCauses ?? [],
     };
   }
 

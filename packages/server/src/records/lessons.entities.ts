@@ -41,6 +41,8 @@ export class Lesson {
   @TimeColumn({ nullable: true }) startedAt: Date | null;
   @TimeColumn({ nullable: true }) endedAt: Date | null;
   @TimeColumn({ nullable: true }) releasedAt: Date | null;
+  /** Causes the class diagnosis named and a teacher waved away. */
+  @JsonColumn({ nullable: true }) dismissedCauses: readonly string[] | null;
   /** When marks were first released; from then on students may know what the jars held. Never cleared. */
   @TimeColumn({ nullable: true }) firstReleasedAt: Date | null;
 }

@@ -64,6 +64,7 @@ export function lessonOf(practical: Practical, part: Partial<Lesson> = {}): Less
     endedAt: '2026-11-26T10:00:00.000Z',
     releasedAt: null,
     releasedBefore: false,
+    dismissedCauses: [],
     ...part,
   };
 }
@@ -79,7 +80,9 @@ export function benchOf(lesson: Lesson, part: Partial<Bench> = {}): Bench {
       summary: practical.summary,
       state: 'running',
       room: lesson.room,
+      startedAt: lesson.startedAt,
     },
+    plan: [],
     group: { id: group.id, name: group.name, students: group.students },
     samples: lesson.samples
       .filter((s) => s.role === 'known' || group.unknowns.includes(s.id))

@@ -3,6 +3,7 @@ import type { Bench, Feedback } from '@kivex/contract';
 import {
   holdsOf,
   isDoneOn,
+  ownSlots,
   sourcesOf,
   syllabusFor,
   testOf,
@@ -19,7 +20,7 @@ import { Lesson, LessonGroup, LessonSeat } from '../../records/lessons.entities.
 import { MarksService } from '../../marking/marks.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
-import { roomOf } from '../../lessons/lesson-views.service.js';
+import { planningOf, roomOf } from '../../lessons/lesson-views.service.js';
 import { BenchSettingsService } from './bench-settings.service.js';
 
 /**
@@ -80,7 +81,9 @@ export class BenchService {
         summary: document.summary,
         state: lesson.state,
         room: roomOf(lesson),
+        startedAt: lesson.startedAt?.toISOString() ?? null,
       },
+      plan: ownSlots(planningOf(lesson).schedule, await this.placeOf(group)),
       group: {
         id: group.id,
         name: group.name,
@@ -108,6 +111,16 @@ export class BenchService {
       events,
       held,
     };
+  }
+
+  /** The group's number in the rota: groups are counted in order of their benches. */
+  private async placeOf({ id, lessonId }: LessonGroup): Promise<number> {
+    const order = await this.groups.find({
+      where: { lessonId },
+      order: { benchRow: 'ASC', benchColumn: 'ASC' },
+      select: { id: true },
+    });
+    return order.findIndex((g) => g.id === id) + 1;
   }
 
   /** A student's own marks, once released. */

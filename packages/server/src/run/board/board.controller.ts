@@ -2,7 +2,7 @@
 import type { BoardLog, HeldEntries, WireEvent } from '@kivex/contract';
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsUUID } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsUUID, Matches, MaxLength } from 'class-validator';
 import type { Response } from 'express';
 import { ByStaff, type StaffCaller } from '../../access/caller.js';
 import { Route } from '../../access/route.js';
@@ -13,6 +13,7 @@ import { LessonsService } from '../../lessons/lessons.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
 import { CallsService } from './calls.service.js';
+import { CausesService } from './causes.service.js';
 
 class HeldIdsDto {
   @ApiProperty({ type: [String] })
@@ -21,6 +22,14 @@ class HeldIdsDto {
   @ArrayMaxSize(300, { message: 'Decide on at most 300 entries at once.' })
   @IsUUID('all', { each: true })
   ids: string[];
+}
+
+class CauseDto {
+  @ApiProperty()
+  @MaxLength(160, { message: 'A cause has at most 160 characters.' })
+  @Matches(/^[a-z-]+(:[A-Za-z0-9-]+)+$/, { message: 'Name a cause as the class diagnosis does.' })
+  cause: string;
+  @ApiProperty() @IsBoolean({ message: 'Say true or false.' }) dismissed: boolean;
 }
 
 /** Entries of the log in one answer at most. */
@@ -34,6 +43,7 @@ export class BoardController {
     private readonly log: LessonLogService,
     private readonly held: HeldEntriesService,
     private readonly calls: CallsService,
+    private readonly causes: CausesService,
     private readonly audit: AuditService,
   ) {}
 
@@ -69,6 +79,18 @@ export class BoardController {
   ): Promise<void> {
     await this.lessons.own(staff.schoolId, id);
     await this.calls.answer(staff, id, call);
+  }
+
+  /** Waves a cause of the class diagnosis away, or takes it up again. */
+  @Route('PUT /api/lessons/:lesson/causes')
+  @HttpCode(204)
+  async cause(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() { cause, dismissed }: CauseDto,
+  ): Promise<void> {
+    await this.lessons.own(staff.schoolId, id);
+    await this.causes.set(id, cause, dismissed);
   }
 
   /** Entries that came late or were handed over, and wait for a decision. */

@@ -7,10 +7,11 @@ import { LogModule } from '../log/log.module.js';
 import { BoardController } from './board.controller.js';
 import { BoardGateway } from './board.gateway.js';
 import { CallsService } from './calls.service.js';
+import { CausesService } from './causes.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Lesson, LessonEventRow]), LessonsModule, LogModule],
   controllers: [BoardController],
-  providers: [BoardGateway, CallsService],
+  providers: [BoardGateway, CallsService, CausesService],
 })
 export class BoardModule {}
