@@ -187,7 +187,7 @@ test.describe('every page', () => {
       );
       expect(kilobytes).toBeGreaterThan(20);
       expect(kilobytes).toBeLessThan(200);
-      for (const place of ['Method', 'Log', 'Name', 'Hand in'] as const) {
+      for (const place of ['Tile', 'Method', 'Log', 'Name', 'Hand in'] as const) {
         await goTo(page, place);
         expect(await faults(page)).toEqual([]);
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(

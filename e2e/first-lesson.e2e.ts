@@ -104,8 +104,11 @@ test.describe.serial('a first lesson, end to end', () => {
 
   test('the teacher begins; the waiting benches open by themselves', async () => {
     await teacher.page.getByRole('button', { name: 'Begin the lesson' }).click();
-    await expect(one.page.getByRole('heading', { name: /light the burner/ })).toBeVisible();
-    await expect(two.page.getByRole('heading', { name: /light the burner/ })).toBeVisible();
+    for (const { page } of [one, two]) {
+      await expect(page.getByRole('heading', { name: /Your tile 0 of 7 logged/ })).toBeVisible();
+      await goTo(page, 'Method');
+      await expect(page.getByRole('heading', { name: /light the burner/ })).toBeVisible();
+    }
     await expect(teacher.page.getByText('live', { exact: true })).toBeVisible();
     await expect(
       teacher.page.getByLabel('Group 1', { exact: true }).getByText('1 devices connected'),
@@ -137,6 +140,23 @@ test.describe.serial('a first lesson, end to end', () => {
     const tile = teacher.page.getByLabel('Group 1', { exact: true });
     await expect(tile.getByText('lilac')).toBeVisible();
     await expect(tile.getByText('2/7 logged', { exact: false })).toBeVisible();
+  });
+
+  test('a cell of the group’s own tile leads to its pad, ready for that sample', async () => {
+    const { page } = one;
+    await goTo(page, 'Tile');
+    await expect(page.getByRole('heading', { name: /Your tile 2 of 7 logged/ })).toBeVisible();
+    const cell = page.getByRole('button', {
+      name: new RegExp(`${jars[0]!}, Flame test: lilac|Flame test lilac`),
+    });
+    const next = page.getByRole('button', { name: 'Sample after' });
+    for (let n = 0; n < 7 && (await next.isVisible()); n++) {
+      if (await page.getByText(jars[0]!, { exact: true }).isVisible()) break;
+      await next.click();
+    }
+    await cell.click();
+    await expect(page.getByRole('heading', { name: jars[0]! })).toBeVisible();
+    await expect(page.getByRole('group', { name: 'What colour was the flame?' })).toBeVisible();
   });
 
   test('a correction stands beside the first entry, and a doubtful repeat is marked so', async () => {

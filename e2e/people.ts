@@ -52,7 +52,7 @@ export async function joinLesson(
   await expect(page).toHaveURL(/\/bench$/);
 }
 
-export async function goTo(page: Page, place: 'Method' | 'Log' | 'Name' | 'Hand in'): Promise<void> {
+export async function goTo(page: Page, place: 'Tile' | 'Method' | 'Log' | 'Name' | 'Hand in'): Promise<void> {
   await page.getByRole('navigation', { name: 'Bench' }).getByRole('button', { name: place }).click();
   // A place gone to for the first time may still be on its way.
   await expect(page.getByText(/Fetching/)).toHaveCount(0);

@@ -154,7 +154,7 @@ test.describe.serial('a practical of six tests', () => {
       const { page } = student;
       const own = cards[0]!;
       await joinLesson(page, kivex.base, lesson.joinCode, own.name, own.pin);
-      for (const place of ['Method', 'Log', 'Name', 'Hand in'] as const) {
+      for (const place of ['Tile', 'Method', 'Log', 'Name', 'Hand in'] as const) {
         await goTo(page, place);
         expect([place, await hiddenWhenFocused(page)]).toEqual([place, []]);
         expect(await faults(page)).toEqual([]);

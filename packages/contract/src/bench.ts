@@ -35,6 +35,8 @@ export interface Bench {
     /** ISO 8601; null before it has begun. */
     readonly startedAt: string | null;
   };
+  /** The server's clock as it answered: a device whose own is wrong puts the moments right by it. */
+  readonly now: string;
   /** The group's own slots of the rota that was kept; none where none was. */
   readonly plan: readonly OwnSlot[];
   readonly group: { readonly id: string; readonly name: string; readonly students: readonly StudentName[] };

@@ -1,6 +1,6 @@
 /** A student's bench: one thing at a time, four places to be, always saying whether everything is safe. */
 import { Box, chakra } from '@chakra-ui/react';
-import { BookOpenText, CircleCheck, Hand, HandHelping, PencilLine, Tag } from 'lucide-react';
+import { BookOpenText, CircleCheck, Grid3x3, Hand, HandHelping, PencilLine, Tag } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -10,6 +10,7 @@ import { recordOf, useBench } from './bench-store.js';
 import { OthersHere } from './OthersHere.js';
 import { savedMark, SavedMark } from './SavedMark.js';
 import { Method } from './Method.js';
+import { TilePart } from './TilePart.js';
 import { Waiting } from './Waiting.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
@@ -23,6 +24,7 @@ const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
 const aheadAfter = 300;
 
 const places = [
+  { id: 'tile', label: 'Tile', icon: Grid3x3 },
   { id: 'method', label: 'Method', icon: BookOpenText },
   { id: 'log', label: 'Log', icon: PencilLine },
   { id: 'name', label: 'Name', icon: Tag },
@@ -52,7 +54,7 @@ export default function BenchPage() {
   const reached = useOnline() && answered;
   const go = useNavigate();
   const [place, setPlace] = useState<Place>(
-    () => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'method',
+    () => places.find((p) => p.id === sessionStorage.getItem(placeKey))?.id ?? 'tile',
   );
   // One test is under way: method and log follow it, over a reload too.
   const [test, setTest] = useState(() => sessionStorage.getItem(testKey) ?? undefined);
@@ -60,6 +62,8 @@ export default function BenchPage() {
     sessionStorage.setItem(testKey, id);
     setTest(id);
   };
+  // A cell of the tile leads to its pad.
+  const [sample, setSample] = useState<string>();
   useEffect(() => void open(), [open]);
   const stands = Boolean(bench);
   useEffect(() => {
@@ -75,6 +79,8 @@ export default function BenchPage() {
   const moveTo = (next: Place) => {
     sessionStorage.setItem(placeKey, next);
     setPlace(next);
+    // What a cell pointed at is over once one goes elsewhere.
+    if (next !== 'log') setSample(undefined);
     scrollTo(0, 0);
   };
 
@@ -160,6 +166,21 @@ export default function BenchPage() {
             This could not go in: {w.refused} It is kept on this device.
           </Notice>
         ))}
+        {place === 'tile' && (
+          <TilePart
+            bench={bench}
+            record={record}
+            open={(of, by) => {
+              chooseTest(by);
+              setSample(of);
+              moveTo('log');
+            }}
+            how={(of) => {
+              chooseTest(of);
+              moveTo('method');
+            }}
+          />
+        )}
         {place === 'method' && (
           <Method
             bench={bench}
@@ -178,6 +199,7 @@ export default function BenchPage() {
               waiting={waiting}
               test={test}
               chooseTest={chooseTest}
+              sample={sample}
               log={log}
             />
           )}
@@ -206,7 +228,7 @@ export default function BenchPage() {
         borderTop="1px solid"
         borderColor="slate.300"
         display="grid"
-        gridTemplateColumns="repeat(4, 1fr)"
+        gridTemplateColumns={`repeat(${places.length}, 1fr)`}
       >
         {places.map(({ id, label, icon: Icon }) => (
           <Button

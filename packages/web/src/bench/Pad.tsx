@@ -23,6 +23,8 @@ interface PadProps {
   /** The test under way; undefined where none was chosen yet. */
   readonly test: string | undefined;
   readonly chooseTest: (id: string) => void;
+  /** Pointed at on the tile. */
+  readonly sample?: string | undefined;
   readonly log: (body: StudentBody) => Promise<string>;
 }
 interface Draft {
@@ -44,8 +46,13 @@ const blank: Draft = {
 };
 const draftKey = (lesson: string, student: string) => `kivex-pad-${lesson}-${student}`;
 
-/** What was being entered when the page was last open. */
-function storedDraft(key: string): Draft {
+/** What was being entered when the page was last open, if it is of what was pointed at since. */
+function storedDraft(key: string, test: string | undefined, sample: string | undefined): Draft {
+  const kept = keptDraft(key);
+  if (sample === undefined || (kept.sample === sample && kept.test === test)) return kept;
+  return { ...blank, test, sample };
+}
+function keptDraft(key: string): Draft {
   try {
     return { ...blank, ...(JSON.parse(sessionStorage.getItem(key) ?? '{}') as Partial<Draft>) };
   } catch {
@@ -53,9 +60,9 @@ function storedDraft(key: string): Draft {
   }
 }
 
-export function Pad({ bench, record, waiting, test: under, chooseTest, log }: PadProps) {
+export function Pad({ bench, record, waiting, test: under, chooseTest, sample: pointed, log }: PadProps) {
   const key = draftKey(bench.lesson.id, bench.me.id);
-  const [kept, setDraft] = useState<Draft>(() => storedDraft(key));
+  const [kept, setDraft] = useState<Draft>(() => storedDraft(key, under, pointed));
   const planned = bench.tests.find((t) => t.test === (under ?? kept.test)) ?? bench.tests[0]!;
   const clear = { ...blank, test: planned.test };
   // What was half entered is of the test it was entered in.
@@ -63,7 +70,9 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, log }: Pa
   const [advice, setAdvice] = useState<string>();
   const [said, setSaid] = useState('');
   // Choosing a sample folds the samples away, logging opens them again: sample, colour, Log it are three taps.
-  const [picking, setPicking] = useState(!draft.sample || !Object.keys(draft.seen).length);
+  const [picking, setPicking] = useState(
+    pointed === undefined && (!draft.sample || !Object.keys(draft.seen).length),
+  );
   const change = (part: Partial<Draft>) => {
     const next = { ...draft, ...part };
     setDraft(next);

@@ -67,7 +67,16 @@ class PretendServer {
   private bench({ student, group }: { student: string; group: string }): Bench {
     return {
       me: { id: student, name: student },
-      lesson: { id: 'l1', title: 'Flames', summary: '', state: 'running', room: 'Lab' },
+      lesson: {
+        id: 'l1',
+        title: 'Flames',
+        summary: '',
+        state: 'running',
+        room: 'Lab',
+        startedAt: '2026-01-01T09:50:00.000Z',
+      },
+      now: '2026-01-01T10:00:00.000Z',
+      plan: [],
       group: { id: group, name: group, students: [] },
       samples: [],
       tests: [],
@@ -212,6 +221,21 @@ describe('opening', () => {
     await opened;
     expect(bench.getState()).toMatchObject({ status: 'joined', bench: { me: { id: 'ada' } } });
     expect(server.asked).toEqual(['GET /api/bench']);
+  });
+  test('a bench that an older Kivex left on the device opens with the network away', async () => {
+    join('ada');
+    await tab().getState().open();
+    const store = await openDevice(deviceName);
+    const { plan: _, now: __, ...old } = (await store.lastBench())!;
+    const { startedAt: ___, ...lesson } = old.lesson;
+    await store.saveBench({ ...old, lesson } as Bench);
+    server.up = false;
+    const bench = tab();
+    await bench.getState().open();
+    expect(bench.getState()).toMatchObject({
+      status: 'joined',
+      bench: { plan: [], lesson: { startedAt: null } },
+    });
   });
 });
 

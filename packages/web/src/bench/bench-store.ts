@@ -60,6 +60,27 @@ function withEvent(events: readonly WireEvent[], event: WireEvent): readonly Wir
   return [...events, event].sort((a, b) => a.seq - b.seq);
 }
 
+/** A bench as an older Kivex left it on the device: what it lacks is as where nothing was planned. */
+const broughtUp = (kept: Bench): Bench => ({
+  ...kept,
+  plan: (kept as Partial<Bench>).plan ?? [],
+  lesson: {
+    ...kept.lesson,
+    startedAt: (kept.lesson as Partial<Bench['lesson']>).startedAt ?? null,
+  },
+});
+
+/** The lesson's beginning as this device's clock has it, however wrong that is. */
+export function byThisClock(bench: Bench, here: Date): Bench {
+  const { startedAt } = bench.lesson;
+  if (startedAt === null) return bench;
+  const ago = Date.parse(bench.now) - Date.parse(startedAt);
+  return {
+    ...bench,
+    lesson: { ...bench.lesson, startedAt: new Date(here.getTime() - ago).toISOString() },
+  };
+}
+
 export function createBench(ports: BenchPorts) {
   let device: DeviceStore | undefined;
   let seat: Seat | undefined;
@@ -88,7 +109,7 @@ export function createBench(ports: BenchPorts) {
 
     const refresh = async (asked = ports.call('GET /api/bench')): Promise<void> => {
       try {
-        const bench = await asked;
+        const bench = byThisClock(await asked, ports.now());
         await (await theDevice()).saveBench(bench);
         await sit(bench);
         set({ bench, status: 'joined', reached: true, problem: undefined });
@@ -225,8 +246,9 @@ export function createBench(ports: BenchPorts) {
         const asked = ports.call('GET /api/bench');
         asked.catch(() => undefined);
         const store = await theDevice();
-        const known = await store.lastBench();
-        if (known) {
+        const kept = await store.lastBench();
+        if (kept) {
+          const known = broughtUp(kept);
           set({ bench: known, status: 'joined' });
           await sit(known);
         }

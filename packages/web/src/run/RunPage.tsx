@@ -1,7 +1,8 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
 import { Box, chakra } from '@chakra-ui/react';
-import { Eye, EyeOff, Hand, OctagonX, Play, Wifi, WifiOff } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { Eye, EyeOff, OctagonX, Play, Wifi, WifiOff } from 'lucide-react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { clock, minutesSince } from '../kit/moments.js';
@@ -9,26 +10,18 @@ import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
-import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
+import { OneOf } from '../kit/Choices.js';
+import { shortTestName } from '../kit/look-names.js';
+import { useNow } from '../kit/use-now.js';
+import { Follows, Surface } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMove } from '../lessons/lesson-queries.js';
-import { benchStatuses, type BenchStatus } from './bench-status.js';
+import { benchStatuses, byNeed, isQuiet, testsOfLesson } from './bench-status.js';
 import { BenchTile } from './BenchTile.js';
+import { boardFollows } from './BoardFollows.js';
+import { causesOf } from './class-causes.js';
 import { useLiveBoard } from './live-board.js';
-
-/** Minutes without an entry after which a bench that has not handed in is called quiet. */
-const quietAfter = 10;
-
-/** The time, anew every so often, for "minutes ago". */
-function useNow(everyMs: number): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), everyMs);
-    return () => clearInterval(timer);
-  }, [everyMs]);
-  return now;
-}
 
 export default function RunPage() {
   const lesson = useThisLesson();
@@ -37,6 +30,11 @@ export default function RunPage() {
   const move = useMove(lesson.id);
   const now = useNow(15_000);
   const [truth, setTruth] = useState(false);
+  const [order, setOrder] = useState<'room' | 'need'>('room');
+  const cache = useQueryClient();
+  const log = events.data?.events;
+  const benches = useMemo(() => (log ? benchStatuses(lesson, log, now) : []), [lesson, log, now]);
+  const causes = useMemo(() => (log ? causesOf(lesson, log) : { told: [], dismissed: [] }), [lesson, log]);
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -55,11 +53,19 @@ export default function RunPage() {
       (error: Error) => setProblem(error.message),
     );
   };
-  const benches = benchStatuses(lesson, events.data.events);
+  const dismiss = (cause: string, dismissed: boolean) => {
+    setProblem(undefined);
+    call('PUT /api/lessons/:lesson/causes', { lesson: lesson.id, body: { cause, dismissed } }).then(
+      () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
+      (error: Error) => setProblem(error.message),
+    );
+  };
   const running = lesson.state === 'running';
-  const consequences = follows(benches, now, running, answer);
+  const consequences = boardFollows(benches, causes, now, running, { answer, dismiss });
   const students = benches.reduce((n, b) => n + b.group.students.length, 0);
   const handedIn = benches.reduce((n, b) => n + b.handedIn, 0);
+  const tests = testsOfLesson(lesson);
+  const shown = order === 'need' ? byNeed(benches, now, running) : benches;
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
 
   return (
@@ -152,6 +158,31 @@ export default function RunPage() {
           </Empty>
         </Tile>
       )}
+      <Box display="flex" alignItems="center" gap="3" flexWrap="wrap">
+        <OneOf
+          label="Order of the benches"
+          choices={[
+            { id: 'room', label: 'As in the room' },
+            { id: 'need', label: 'Who needs me first' },
+          ]}
+          chosen={order}
+          choose={setOrder}
+        />
+        <chakra.ol
+          display="flex"
+          flexWrap="wrap"
+          columnGap="3"
+          fontSize="sm"
+          color="ink.soft"
+          aria-label="Tests"
+        >
+          {tests.map((test, i) => (
+            <li key={test}>
+              <b>{i + 1}</b> {shortTestName(test)}
+            </li>
+          ))}
+        </chakra.ol>
+      </Box>
       <Box
         display="grid"
         gridTemplateColumns={{
@@ -161,11 +192,12 @@ export default function RunPage() {
         }}
         gap="3"
       >
-        {benches.map((bench) => (
+        {shown.map((bench) => (
           <BenchTile
             key={bench.group.id}
             bench={bench}
             samples={lesson.samples}
+            tests={tests}
             devices={devices[bench.group.id] ?? 0}
             truth={truth}
             quiet={isQuiet(bench, now, running)}
@@ -176,64 +208,4 @@ export default function RunPage() {
       </Box>
     </Surface>
   );
-}
-
-const isQuiet = (bench: BenchStatus, now: number, running: boolean): boolean =>
-  running &&
-  bench.record.lastAt !== null &&
-  bench.handedIn < bench.group.students.length &&
-  minutesSince(bench.record.lastAt, now) >= quietAfter;
-
-/** Calls first, oldest first; then contradictions, quiet benches, and what is fine. */
-function follows(
-  benches: readonly BenchStatus[],
-  now: number,
-  running: boolean,
-  answer: (call: string) => void,
-): Consequence[] {
-  const calls = benches
-    .flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name })))
-    .sort((a, b) => a.call.at.localeCompare(b.call.at));
-  const why = { help: 'asks for help', check: 'wants a step checked', safety: 'calls about safety' } as const;
-  const contradictions = benches.flatMap((b) =>
-    b.contradictions.slice(0, 1).map((c) => ({ group: b.group.name, c })),
-  );
-  const quiet = benches.filter((b) => isQuiet(b, now, running));
-  const all: Consequence[] = [
-    ...calls.map(({ call, group }): Consequence => ({
-      key: call.id,
-      tone: call.reason === 'safety' ? 'stop' : 'look',
-      text: (
-        <>
-          <b>{group}</b> {why[call.reason]}, for {minutesSince(call.at, now)} min.
-        </>
-      ),
-      action: (
-        <Button size="small" variant="look" onClick={() => answer(call.id)}>
-          <Hand size={16} aria-hidden /> Answered
-        </Button>
-      ),
-    })),
-    ...contradictions.map(({ group, c }): Consequence => ({
-      key: `${group}-${c.kind}-${c.sample}`,
-      tone: 'look',
-      text: (
-        <>
-          <b>{group}:</b> {c.text}
-        </>
-      ),
-    })),
-    ...(quiet.length
-      ? [
-          {
-            key: 'quiet',
-            tone: 'tell' as const,
-            text: `${quiet.map((b) => b.group.name).join(', ')}: nothing logged for ${quietAfter} minutes or more.`,
-          },
-        ]
-      : []),
-  ];
-  return all.length
-    ? all
-    : [{ key: 'fine', tone: 'go', text: running ? 'No calls, no contradictions.' : 'No open calls.' }];
 }

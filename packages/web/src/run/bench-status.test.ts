@@ -1,100 +1,160 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
-import { benchStatuses } from './bench-status.js';
+import { lessonOf, practicalNamed, salt } from '../testing/lesson-fixture.js';
+import { benchStatuses, byNeed, isQuiet, needOf, testsOfLesson } from './bench-status.js';
+import { causesOf } from './class-causes.js';
 
-const lesson = {
-  practical: flameColoursOfUnlabelledJars,
-  samples: [
-    {
-      id: 'k',
-      role: 'known',
-      label: 'lithium chloride',
-      ions: ['Li+', 'Cl-'],
-      holds: 'lithium chloride',
-      difficulty: 1,
-    },
-    {
-      id: 'j1',
-      role: 'unknown',
-      label: 'Jar 101',
-      ions: ['K+', 'Cl-'],
-      holds: 'potassium chloride',
-      difficulty: 1,
-    },
-    {
-      id: 'j2',
-      role: 'unknown',
-      label: 'Jar 102',
-      ions: ['Na+', 'Cl-'],
-      holds: 'sodium chloride',
-      difficulty: 1,
-    },
-  ],
-  groupList: [
-    {
-      id: 'g1',
-      name: 'Group 1',
-      bench: [0, 0],
-      students: [
-        { id: 'a', name: 'A' },
-        { id: 'b', name: 'B' },
-      ],
-      unknowns: ['j1'],
-    },
-    { id: 'g2', name: 'Group 2', bench: [0, 1], students: [{ id: 'c', name: 'C' }], unknowns: ['j2'] },
-  ],
-} as unknown as Lesson;
+const flames = lessonOf(flameColoursOfUnlabelledJars, { state: 'running' });
+const known = flames.samples.find((s) => s.role === 'known')!;
+const [one, two] = flames.groupList as [Lesson['groupList'][number], Lesson['groupList'][number]];
+const start = Date.parse(flames.startedAt!);
+const minutes = (n: number) => start + n * 60_000;
+
 let seq = 0;
-const event = (group: string, by: string, body: EventBody): WireEvent => ({
+const event = (group: string, by: string, body: EventBody, minute = 1): WireEvent => ({
   id: `e${++seq}`,
   seq,
   group,
   by,
-  at: `2026-01-01T10:00:0${seq % 10}Z`,
+  at: new Date(minutes(minute) + seq).toISOString(),
   body,
 });
-const saw = (group: string, by: string, sample: string, colour: string) =>
-  event(group, by, { type: 'observation', sample, test: 'flame', variant: 'wire', seen: { colour } });
+const saw = (group: string, sample: string, colour: string, more: object = {}, minute = 1) =>
+  event(
+    group,
+    'ash',
+    { type: 'observation', sample, test: 'flame', variant: 'wire', seen: { colour }, ...more },
+    minute,
+  );
 
 describe('what the board says of a bench', () => {
-  test('counts what is logged, named and handed in, bench by bench', () => {
-    const [one, two] = benchStatuses(lesson, [
-      saw('g1', 'a', 'k', 'crimson'),
-      saw('g1', 'b', 'j1', 'lilac'),
-      event('g1', 'a', { type: 'naming', sample: 'j1', answer: 'potassium', evidence: [] }),
-      event('g1', 'a', { type: 'hand-in' }),
-    ]);
-    expect(one).toMatchObject({
-      logged: 2,
-      samples: 2,
+  test('counts cells, names and who has handed in, bench by bench', () => {
+    const jar = one.unknowns[0]!;
+    const [first, second] = benchStatuses(
+      flames,
+      [
+        saw('g1', known.id, 'crimson'),
+        saw('g1', jar, 'lilac'),
+        ...one.unknowns.map((sample) =>
+          event('g1', 'ash', { type: 'naming', sample, answer: 'potassium', evidence: [] }),
+        ),
+        event('g1', 'ash', { type: 'hand-in' }),
+      ],
+      minutes(2),
+    );
+    const cells = flames.samples.filter((s) => s.role === 'known').length + one.unknowns.length;
+    expect(first).toMatchObject({
+      count: { filled: 2, of: cells, doubtful: 0, differing: 0 },
       named: 1,
       handedIn: 1,
-      doubtful: 0,
-      contradictions: [],
     });
-    expect(two).toMatchObject({ logged: 0, samples: 2, handedIn: 0 });
+    expect(first!.latest!.body.sample).toBe(jar);
+    expect(second).toMatchObject({ count: { filled: 0 }, handedIn: 0, latest: undefined });
+  });
+  test('a jar white by one test is not done by all: a six-test lesson counts each', () => {
+    const lesson = lessonOf(salt, { state: 'running' });
+    const jar = lesson.groupList[0]!.unknowns[0]!;
+    const silver = event('g1', 'ash', {
+      type: 'observation',
+      sample: jar,
+      test: 'halide-silver',
+      variant: 'usual',
+      seen: { precipitate: 'white' },
+    });
+    const [bench] = benchStatuses(lesson, [silver], minutes(2));
+    expect(bench!.count.filled).toBe(1);
+    expect(bench!.count.of).toBeGreaterThan(10);
+    expect(bench!.rows[0]!.cells).toHaveLength(testsOfLesson(lesson).length);
   });
   test('points at a name that does not follow from the record', () => {
-    const [, two] = benchStatuses(lesson, [
-      saw('g2', 'c', 'j2', 'blue-green'),
-      event('g2', 'c', { type: 'naming', sample: 'j2', answer: 'sodium', evidence: [] }),
-    ]);
-    expect(two!.contradictions.map((c) => c.kind)).toEqual(['name-does-not-follow']);
+    const jar = two.unknowns[0]!;
+    const [, second] = benchStatuses(
+      flames,
+      [
+        saw('g2', jar, 'blue-green'),
+        event('g2', 'clove', { type: 'naming', sample: jar, answer: 'sodium', evidence: [] }),
+      ],
+      minutes(2),
+    );
+    expect(second!.contradictions.map((c) => c.kind)).toEqual(['name-does-not-follow']);
   });
-  test('liquids kept of its own samples count as samples of the bench, those of others do not', () => {
-    const liquid = (id: string, from: string) => ({
-      id,
-      role: 'kept',
-      from,
-      label: `Liquid from ${from}`,
-      ions: [],
+  test('liquids kept of its own samples are rows of its tile, those of others are not', () => {
+    const keeping = practicalNamed(/ion in the liquid/);
+    const lesson = lessonOf(keeping);
+    const from = new Map(keeping.samples.flatMap((s) => (s.from ? [[s.key, s.from.sample]] : [])));
+    const samples = lesson.samples.map((s) => ({
+      ...s,
+      ...(from.has(s.id) ? { from: from.get(s.id)! } : {}),
+    }));
+    const [bench] = benchStatuses({ ...lesson, samples }, [], minutes(2));
+    const rows = new Set(bench!.rows.map((r) => r.sample));
+    const mine = new Set([
+      ...samples.filter((s) => s.role === 'known').map((s) => s.id),
+      ...lesson.groupList[0]!.unknowns,
+    ]);
+    for (const [liquid, source] of from) expect(rows.has(liquid)).toBe(mine.has(source));
+    expect([...from.keys()].some((liquid) => rows.has(liquid))).toBe(true);
+  });
+  test('tells how a group keeps up with the rota that was kept, while the lesson runs', () => {
+    const schedule = [
+      { group: 1, task: 'flame', start: 5, end: 15 },
+      { group: 2, task: 'flame', start: 15, end: 25 },
+    ];
+    const planned = { ...flames, planning: { ...flames.planning, schedule } };
+    const behind = (lesson: Lesson) => benchStatuses(lesson, [], minutes(20)).map((b) => b.pace?.behind);
+    expect(behind(planned)).toEqual([5, 0]);
+    expect(behind({ ...planned, state: 'marking' })).toEqual([undefined, undefined]);
+    expect(behind(flames)).toEqual([undefined, undefined]);
+  });
+});
+
+describe('who needs somebody first', () => {
+  const at = minutes(30);
+  const board = (events: WireEvent[]) => benchStatuses(flames, events, at);
+  const order = (events: WireEvent[]) => byNeed(board(events), at, true).map((b) => b.group.id);
+  test('as in the room while nobody needs anything', () => {
+    expect(order([])).toEqual(['g1', 'g2']);
+  });
+  test('a call before a doubt, safety before all', () => {
+    const doubt = saw('g1', one.unknowns[0]!, 'red', { doubtful: true }, 29);
+    expect(order([saw('g2', two.unknowns[0]!, 'lilac', {}, 29), doubt])).toEqual(['g1', 'g2']);
+    const call = event('g2', 'clove', { type: 'call', reason: 'help' }, 29);
+    expect(order([doubt, call])).toEqual(['g2', 'g1']);
+    expect(order([call, event('g1', 'ash', { type: 'call', reason: 'safety' }, 30)])).toEqual(['g1', 'g2']);
+  });
+  test('quiet is who logged something and then nothing for ten minutes, until all have handed in', () => {
+    const [first, second] = board([saw('g1', known.id, 'crimson', {}, 19)]);
+    expect([isQuiet(first!, at, true), isQuiet(second!, at, true)]).toEqual([true, false]);
+    expect(isQuiet(first!, at, false)).toBe(false);
+    expect(needOf(first!, at, true)).toBeGreaterThan(needOf(second!, at, true));
+    const done = ['ash', 'birch'].map((by) => event('g1', by, { type: 'hand-in' }, 19));
+    expect(isQuiet(board([saw('g1', known.id, 'crimson', {}, 19), ...done])[0]!, at, true)).toBe(false);
+  });
+});
+
+describe('one cause behind many benches', () => {
+  const groupList = Array.from({ length: 6 }, (_, i) => ({
+    ...one,
+    id: `g${i + 1}`,
+    name: `Group ${i + 1}`,
+    unknowns: one.unknowns,
+  }));
+  const lesson = { ...flames, groupList };
+  const potassium = flames.samples.find((s) => s.ions.includes('K+') && s.role === 'known')!;
+  const yellow = groupList.slice(0, 5).map((g) => saw(g.id, potassium.id, 'yellow'));
+  test('is told with the benches, and not for two of them', () => {
+    const [cause] = causesOf(lesson, yellow).told;
+    expect(cause).toMatchObject({
+      kind: 'contaminated-sodium',
+      groups: ['Group 1', 'Group 2', 'Group 3', 'Group 4', 'Group 5'],
     });
-    const keeping = {
-      ...lesson,
-      samples: [...lesson.samples, liquid('lk', 'k'), liquid('l1', 'j1'), liquid('l2', 'j2')],
-    } as unknown as Lesson;
-    const [one] = benchStatuses(keeping, [saw('g1', 'a', 'l1', 'lilac'), saw('g1', 'a', 'l2', 'lilac')]);
-    expect([one!.samples, one!.logged]).toEqual([4, 1]);
+    expect(causesOf(lesson, yellow.slice(0, 2)).told).toEqual([]);
+  });
+  test('waved away, it stays away, and can be taken up again', () => {
+    const { cause } = causesOf(lesson, yellow).told[0]!;
+    const after = causesOf({ ...lesson, dismissedCauses: [cause] }, yellow);
+    expect(after.told.map((d) => d.cause)).not.toContain(cause);
+    expect(after.dismissed.map((d) => d.cause)).toEqual([cause]);
   });
 });

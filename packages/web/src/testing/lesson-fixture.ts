@@ -82,6 +82,7 @@ export function benchOf(lesson: Lesson, part: Partial<Bench> = {}): Bench {
       room: lesson.room,
       startedAt: lesson.startedAt,
     },
+    now: '2026-11-26T09:10:00.000Z',
     plan: [],
     group: { id: group.id, name: group.name, students: group.students },
     samples: lesson.samples

@@ -20,6 +20,7 @@ import { Lesson, LessonGroup, LessonSeat } from '../../records/lessons.entities.
 import { MarksService } from '../../marking/marks.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
+import { Clock } from '../../clock/clock.js';
 import { planningOf, roomOf } from '../../lessons/lesson-views.service.js';
 import { BenchSettingsService } from './bench-settings.service.js';
 
@@ -52,6 +53,7 @@ function choicesFor(practical: Practical): readonly (readonly string[])[] {
 @Injectable()
 export class BenchService {
   constructor(
+    private readonly clock: Clock,
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(LessonGroup) private readonly groups: Repository<LessonGroup>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
@@ -83,6 +85,7 @@ export class BenchService {
         room: roomOf(lesson),
         startedAt: lesson.startedAt?.toISOString() ?? null,
       },
+      now: this.clock.now().toISOString(),
       plan: ownSlots(planningOf(lesson).schedule, await this.placeOf(group)),
       group: {
         id: group.id,

@@ -211,6 +211,58 @@ describe('calls', () => {
   });
 });
 
+describe('causes common to the class', () => {
+  const path = () => `/api/lessons/${world.lesson.id}/causes`;
+  const dismissed = async () =>
+    (await world.teacher.get<{ dismissedCauses: string[] }>(`/api/lessons/${world.lesson.id}`)).body
+      .dismissedCauses;
+  test('waved away they stay away, each once, until they are taken up again', async () => {
+    const cause = 'contaminated-sodium:flame:sodium-about';
+    const set = (is: boolean) => world.teacher.send('PUT', path(), { cause, dismissed: is });
+    expect((await set(true)).status).toBe(204);
+    expect((await set(true)).status).toBe(204);
+    expect(await dismissed()).toEqual([cause]);
+    await set(false);
+    expect(await dismissed()).toEqual([]);
+  });
+  test('two boards at once undo nothing of each other’s', async () => {
+    const causes = Array.from({ length: 8 }, (_, i) => `misread-colour:flame:colour:a${i}:b`);
+    await Promise.all(causes.map((cause) => world.teacher.send('PUT', path(), { cause, dismissed: true })));
+    expect((await dismissed()).sort()).toEqual(causes);
+  });
+  test('what names no cause is refused with a sentence', async () => {
+    const { status, body } = await world.teacher.send<{ errors: { field: string; detail: string }[] }>(
+      'PUT',
+      path(),
+      { cause: 'sodium <b>', dismissed: true },
+    );
+    expect(status).toBe(422);
+    expect(body.errors[0]).toMatchObject({ field: 'cause', detail: expect.stringMatching(/Name a cause/) });
+  });
+});
+
+describe('the plan at the bench', () => {
+  test('is the group’s own slots of the rota that was kept, and nobody else’s', async () => {
+    const slot = (group: number, start: number) => ({ group, task: 'flame', start, end: start + 10 });
+    expect((await benchOf(world.ash)).plan).toEqual([]);
+    const { versions } = (
+      await world.teacher.get<{ planning: { versions: { rota: number } } }>(`/api/lessons/${world.lesson.id}`)
+    ).body.planning;
+    const saved = await world.teacher.send('PUT', `/api/lessons/${world.lesson.id}/planning/rota`, {
+      from: versions.rota,
+      places: {},
+      pins: [],
+      schedule: [slot(1, 5), slot(2, 15)],
+    });
+    expect(saved.status).toBeLessThan(300);
+    const [ash, clove] = [await benchOf(world.ash), await benchOf(world.clove)];
+    const begins = (b: Bench) => b.plan.map((s) => s.start);
+    expect([...begins(ash), ...begins(clove)].sort((a, b) => a - b)).toEqual([5, 15]);
+    expect(ash.plan[0]).toEqual({ test: 'flame', start: begins(ash)[0], end: begins(ash)[0]! + 10 });
+    expect(Math.abs(Date.parse(ash.now) - Date.now())).toBeLessThan(60_000);
+  });
+});
+
 describe('marks', () => {
   const table = async () =>
     (await world.teacher.get<MarkTable>(`/api/lessons/${world.lesson.id}/marks`)).body;

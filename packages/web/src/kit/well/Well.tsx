@@ -17,6 +17,8 @@ export interface WellProps {
   readonly corrected?: boolean;
   /** How often it was seen, when more than once. */
   readonly times?: number;
+  /** Sure entries that say different things. */
+  readonly differs?: boolean;
   /** A name for screen readers, where no word stands beside it. */
   readonly name?: string;
 }
@@ -191,6 +193,7 @@ export function Well({
   glass = false,
   corrected = false,
   times = 1,
+  differs = false,
   name,
 }: WellProps) {
   const id = `w${useId().replace(/[^a-zA-Z0-9]/g, '')}`;
@@ -256,7 +259,7 @@ export function Well({
       {corrected && (
         <path d="M16 84L84 16" stroke="var(--chakra-colors-ink)" strokeWidth="5" strokeLinecap="round" />
       )}
-      {doubtful && (
+      {(doubtful || differs) && (
         <g>
           <circle
             cx="82"
@@ -274,7 +277,7 @@ export function Well({
             fontWeight="700"
             fill="var(--chakra-colors-saffron)"
           >
-            ?
+            {differs ? '≠' : '?'}
           </text>
         </g>
       )}

@@ -1,5 +1,5 @@
 /** From recorded values to wells and words, the same everywhere. */
-import { attributeOf, isTestId, testOf, type WellLook } from '@kivex/core';
+import { attributeOf, isTestId, testOf, type PlainLook, type WellLook } from '@kivex/core';
 
 const glassAttribute = 'throughBlueGlass';
 
@@ -37,6 +37,26 @@ export function shownResults(test: string, seen: Readonly<Record<string, string>
         ]
       : [];
   });
+}
+
+/** How a record is drawn in one well: of two things seen in one tube, the first and then the second, side by side. */
+export function cellLook(
+  test: string,
+  seen: Readonly<Record<string, string>>,
+): { readonly look: WellLook; readonly glass: boolean } {
+  const all = shownResults(test, seen);
+  const byEye = all.filter((r) => !r.glass);
+  const [first, second] = byEye.length ? byEye : all;
+  if (!first) return { look: { kind: 'empty' }, glass: false };
+  const both = first.look.kind !== 'split' && second && second.look.kind !== 'split';
+  const alike = both && JSON.stringify(first.look) === JSON.stringify(second.look);
+  return {
+    look:
+      both && !alike
+        ? { kind: 'split', before: first.look as PlainLook, after: second.look as PlainLook }
+        : first.look,
+    glass: all.some((r) => r.glass),
+  };
 }
 
 /** A record in words: "yellow; through the glass: crimson". */

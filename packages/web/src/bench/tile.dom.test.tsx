@@ -1,0 +1,100 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import { readGroup } from '@kivex/core';
+import { screen, within } from '@testing-library/react';
+import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
+import { faults, show } from '../testing/show.js';
+import { byThisClock } from './bench-store.js';
+import { ownTile } from './own-tile.js';
+import { TilePart } from './TilePart.js';
+
+const bench = benchOf(lessonOf(salt, { state: 'running' }));
+const [jar, other] = bench.samples.filter((s) => s.role === 'unknown') as [
+  (typeof bench.samples)[number],
+  (typeof bench.samples)[number],
+];
+const saw = (seen: Record<string, string>, part: object = {}) =>
+  entry({ type: 'observation', sample: jar.id, test: 'halide-silver', variant: 'usual', seen, ...part });
+const wide = (matches: boolean) => {
+  window.matchMedia = ((media: string) => ({
+    media,
+    matches,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  })) as never;
+};
+
+describe('the tile at home', () => {
+  test('on a tablet has every sample by every test; a cell leads to its pad', async () => {
+    wide(true);
+    const open = jest.fn();
+    const { user } = show(
+      <TilePart
+        bench={bench}
+        record={readGroup([saw({ precipitate: 'cream' }), saw({ precipitate: 'yellow' })])}
+        open={open}
+        how={() => undefined}
+      />,
+    );
+    const tile = screen.getByRole('table', { name: 'Your tile' });
+    expect(within(tile).getAllByRole('rowheader')).toHaveLength(bench.samples.length);
+    expect(within(tile).getAllByRole('columnheader')).toHaveLength(bench.tests.length + 1);
+    await user.click(
+      within(tile).getByRole('button', {
+        name: new RegExp(`^${jar.label}, Halides: .*entries differ, 2 times`),
+      }),
+    );
+    expect(open).toHaveBeenCalledWith(jar.id, 'halide-silver');
+    expect(screen.getByRole('heading', { name: /1 of \d+ logged; 1 where entries differ/ })).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('on a phone shows one sample at a time, and goes on to the next and round', async () => {
+    wide(false);
+    sessionStorage.clear();
+    const open = jest.fn();
+    const { user } = show(
+      <TilePart bench={bench} record={readGroup([])} open={open} how={() => undefined} />,
+    );
+    const list = () => within(screen.getByRole('list')).getAllByRole('button');
+    expect(list()).toHaveLength(bench.tests.length);
+    await user.click(screen.getByRole('button', { name: 'Sample before' }));
+    const last = bench.samples.at(-1)!;
+    expect(screen.getByText(last.label)).toBeTruthy();
+    await user.click(list()[0]!);
+    expect(open).toHaveBeenCalledWith(last.id, bench.tests[0]!.test);
+    expect(await faults()).toEqual([]);
+  });
+  test('says what is now and next by the kept rota, and by how much the group is behind', () => {
+    wide(true);
+    const begun = new Date(Date.now() - 22 * 60_000).toISOString();
+    const [first, second, third] = bench.tests.map((t) => t.test);
+    const planned = {
+      ...bench,
+      lesson: { ...bench.lesson, startedAt: begun },
+      plan: [
+        { test: first!, start: 5, end: 15 },
+        { test: second!, start: 15, end: 30 },
+        { test: third!, start: 30, end: 40 },
+      ],
+    };
+    show(<TilePart bench={planned} record={readGroup([])} open={() => undefined} how={() => undefined} />);
+    const box = screen.getByRole('region', { name: 'Now and next' });
+    expect(box.textContent).toMatch(/Now: .* until .*Next: .* at .*7 min behind the plan/);
+  });
+});
+
+test('without a kept rota, or before the lesson has begun, there is no now', () => {
+  expect(ownTile(bench, readGroup([]), Date.now()).pace).toBeUndefined();
+  const early = {
+    ...bench,
+    lesson: { ...bench.lesson, startedAt: null },
+    plan: [{ test: 'flame', start: 5, end: 9 }],
+  };
+  expect(ownTile(early, readGroup([]), Date.now()).pace).toBeUndefined();
+  expect(other).toBeTruthy();
+});
+
+test('a device whose clock is hours off has the lesson begin as long ago as the server says', () => {
+  const here = new Date('2026-11-26T13:40:00.000Z');
+  const shifted = byThisClock({ ...bench, now: '2026-11-26T09:25:00.000Z' }, here);
+  expect(here.getTime() - Date.parse(shifted.lesson.startedAt!)).toBe(25 * 60_000);
+});
