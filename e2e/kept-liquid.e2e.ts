@@ -67,6 +67,7 @@ test.describe.serial('a liquid that is kept', () => {
     });
     student = await phone(browser);
     await joinLesson(student.page, kivex.base, lesson.joinCode, 'Edwin Marram', String(2401 + 4 * 37));
+    await goTo(student.page, 'Method');
     await student.page
       .getByRole('group', { name: 'Tests' })
       .getByRole('button', { name: 'Sodium hydroxide' })

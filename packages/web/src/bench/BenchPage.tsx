@@ -9,14 +9,15 @@ import { useOnline } from '../kit/shell/online.js';
 import { recordOf, useBench } from './bench-store.js';
 import { OthersHere } from './OthersHere.js';
 import { savedMark, SavedMark } from './SavedMark.js';
-import { Method } from './Method.js';
 import { TilePart } from './TilePart.js';
 import { Waiting } from './Waiting.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
+const loadMethod = () => import('./Method.js');
 const loadPad = () => import('./Pad.js');
 const loadNaming = () => import('./Naming.js');
 const loadHandIn = () => import('./HandIn.js');
+const Method = lazy(async () => ({ default: (await loadMethod()).Method }));
 const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
@@ -71,7 +72,7 @@ export default function BenchPage() {
     // What is fetched after this is no part of the first load.
     performance.mark('bench stands');
     const timer = setTimeout(
-      () => void Promise.allSettled([loadPad(), loadNaming(), loadHandIn()]),
+      () => void Promise.allSettled([loadMethod(), loadPad(), loadNaming(), loadHandIn()]),
       aheadAfter,
     );
     return () => clearTimeout(timer);
@@ -181,17 +182,17 @@ export default function BenchPage() {
             }}
           />
         )}
-        {place === 'method' && (
-          <Method
-            bench={bench}
-            events={bench.events}
-            test={test}
-            chooseTest={chooseTest}
-            log={log}
-            toLog={() => moveTo('log')}
-          />
-        )}
         <Suspense fallback={<Loading what="this part of the bench" />}>
+          {place === 'method' && (
+            <Method
+              bench={bench}
+              events={bench.events}
+              test={test}
+              chooseTest={chooseTest}
+              log={log}
+              toLog={() => moveTo('log')}
+            />
+          )}
           {place === 'log' && (
             <Pad
               bench={bench}

@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { TileCell, TileRow } from '@kivex/core';
 import { Button } from '../Button.js';
 import { shortTestName } from '../look-names.js';
-import { cellLook, resultWords, shownResults } from './results.js';
+import { cellLook, resultWords } from './results.js';
 import { Well } from './Well.js';
 
 export interface TileSample {
@@ -27,10 +27,14 @@ interface SpotTileProps {
 
 const states = { empty: 'nothing yet', logged: '', doubtful: 'not sure', differs: 'entries differ' } as const;
 
+/** What was seen, as it was logged: the record's words, else the student's own. */
+const seenWords = ({ test, entry }: TileCell): string =>
+  entry ? resultWords(test, entry.body.seen) || `“${entry.body.words}”` : '';
+
 /** What a cell says, for those who do not see it. */
-export function cellWords({ state, test, entry, entries }: TileCell): string {
-  const seen = entry ? resultWords(test, entry.body.seen) || `“${entry.body.words}”` : '';
-  return [seen, states[state], entries.length > 1 ? `${entries.length} times` : '']
+export function cellWords(cell: TileCell): string {
+  const { state, entries } = cell;
+  return [seenWords(cell), states[state], entries.length > 1 ? `${entries.length} times` : '']
     .filter(Boolean)
     .join(', ');
 }
@@ -119,13 +123,6 @@ export function SpotTile({
   );
 }
 
-/** What was seen first, in a word or two under the well. */
-const shortWords = ({ test, entry }: TileCell): string =>
-  shownResults(test, entry!.body.seen)
-    .slice(0, 2)
-    .map((r) => r.word)
-    .join(', ') || `“${entry!.body.words}”`;
-
 /** One well of the tile; a button where something follows from pressing it. */
 function Cell({
   cell,
@@ -183,7 +180,7 @@ function Cell({
         minH="2.3em"
         color={cell.entry ? 'ink' : 'ink.faint'}
       >
-        {cell.entry ? shortWords(cell) : ''}
+        {seenWords(cell)}
       </chakra.span>
     </Button>
   );

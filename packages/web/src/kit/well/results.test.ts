@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { allTests, type WellLook } from '@kivex/core';
 import { dayAndTime, forInput, minutesSince } from '../moments.js';
 import { darkPigments, pigments } from '../theme/pigments.js';
-import { resultWords, shownResults } from './results.js';
+import { cellLook, resultWords, shownResults } from './results.js';
 
 describe('results as wells and words', () => {
   test('the naked eye comes first, the glass is named', () => {
@@ -80,5 +80,24 @@ describe('times', () => {
     const at = '2026-01-01T10:00:00Z';
     expect(minutesSince(at, Date.parse(at) + 119_000)).toBe(1);
     expect(minutesSince(at, Date.parse(at) - 5_000)).toBe(0);
+  });
+});
+
+describe('one well of several things seen', () => {
+  test('has the first and then the second side by side', () => {
+    expect(cellLook('dilute-acid', { effervescence: 'vigorous', limewater: 'cloudy' }).look.kind).toBe(
+      'split',
+    );
+    expect(cellLook('halide-silver', { precipitate: 'white' }).look.kind).toBe('precipitate');
+  });
+  test('is one where both look alike, and empty where nothing can be drawn', () => {
+    const both = cellLook('ammonia-solution', { precipitate: 'none', excess: 'none' });
+    expect(both.look).toEqual({ kind: 'nothing' });
+    expect(cellLook('flame', {})).toEqual({ look: { kind: 'empty' }, glass: false });
+  });
+  test('a flame keeps its naked colour and says that it was seen through the glass too', () => {
+    const flame = cellLook('flame', { colour: 'yellow', throughBlueGlass: 'crimson' });
+    expect([flame.look.kind, flame.glass]).toEqual(['flame', true]);
+    expect(cellLook('flame', { throughBlueGlass: 'crimson' }).look.kind).toBe('flame');
   });
 });

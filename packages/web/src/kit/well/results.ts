@@ -1,5 +1,5 @@
 /** From recorded values to wells and words, the same everywhere. */
-import { attributeOf, isTestId, testOf, type PlainLook, type WellLook } from '@kivex/core';
+import { attributeOf, isTestId, testOf, type WellLook } from '@kivex/core';
 
 const glassAttribute = 'throughBlueGlass';
 
@@ -48,15 +48,12 @@ export function cellLook(
   const byEye = all.filter((r) => !r.glass);
   const [first, second] = byEye.length ? byEye : all;
   if (!first) return { look: { kind: 'empty' }, glass: false };
-  const both = first.look.kind !== 'split' && second && second.look.kind !== 'split';
-  const alike = both && JSON.stringify(first.look) === JSON.stringify(second.look);
-  return {
-    look:
-      both && !alike
-        ? { kind: 'split', before: first.look as PlainLook, after: second.look as PlainLook }
-        : first.look,
-    glass: all.some((r) => r.glass),
-  };
+  const glass = all.some((r) => r.glass);
+  if (!second || first.look.kind === 'split') return { look: first.look, glass };
+  // What changes in the second is drawn as it ended.
+  const after = second.look.kind === 'split' ? second.look.after : second.look;
+  const alike = JSON.stringify(first.look) === JSON.stringify(after);
+  return { look: alike ? first.look : { kind: 'split', before: first.look, after }, glass };
 }
 
 /** A record in words: "yellow; through the glass: crimson". */

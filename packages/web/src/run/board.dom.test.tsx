@@ -1,0 +1,135 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import type { Lesson, WireEvent } from '@kivex/contract';
+import type { EventBody } from '@kivex/core';
+import { screen, within } from '@testing-library/react';
+import { Follows } from '../lessons/Follows.js';
+import { lessonOf, salt } from '../testing/lesson-fixture.js';
+import { faults, show } from '../testing/show.js';
+import { benchStatuses, testsOfLesson } from './bench-status.js';
+import { BenchTile, benchLine } from './BenchTile.js';
+import { boardFollows, type BoardActs } from './BoardFollows.js';
+import { causesOf, type ClassCauses } from './class-causes.js';
+
+const first = lessonOf(salt, { state: 'running' });
+const [group] = first.groupList as [Lesson['groupList'][number]];
+const jar = first.samples.find((s) => s.id === group.unknowns[0])!;
+const lesson: Lesson = {
+  ...first,
+  groupList: Array.from({ length: 6 }, (_, i) => ({ ...group, id: `g${i + 1}`, name: `Group ${i + 1}` })),
+};
+const now = Date.parse(lesson.startedAt!) + 30 * 60_000;
+let seq = 0;
+const event = (g: string, body: EventBody, minute = 29): WireEvent => ({
+  id: `e${++seq}`,
+  seq,
+  group: g,
+  by: 'ash',
+  at: new Date(Date.parse(lesson.startedAt!) + minute * 60_000 + seq).toISOString(),
+  body,
+});
+const saw = (g: string, test: string, seen: Record<string, string>, sample = jar.id) =>
+  event(g, { type: 'observation', sample, test, variant: 'usual', seen });
+const board = (events: WireEvent[], of = lesson) => benchStatuses(of, events, now);
+const none: ClassCauses = { told: [], dismissed: [] };
+const noActs: BoardActs = { answer: () => undefined, dismiss: () => undefined };
+
+describe('a bench on the board', () => {
+  const tile = (events: WireEvent[], truth = false) =>
+    show(
+      <BenchTile
+        bench={board(events)[0]!}
+        samples={lesson.samples}
+        tests={testsOfLesson(lesson)}
+        devices={2}
+        truth={truth}
+        quiet={false}
+        now={now}
+        answer={() => undefined}
+      />,
+    );
+  test('has every test of every sample, each with its word, and tells cream and then yellow of one tube', async () => {
+    tile([
+      saw('g1', 'halide-silver', { precipitate: 'cream' }),
+      saw('g1', 'halide-silver', { precipitate: 'yellow' }),
+      saw('g1', 'flame', { colour: 'blue-green' }),
+    ]);
+    const table = screen.getByRole('table', { name: 'Tile of Group 1' });
+    expect(within(table).getByRole('img', { name: `${jar.label}, Flame test: blue-green` })).toBeTruthy();
+    expect(
+      within(table).getByRole('img', { name: new RegExp(`${jar.label}, Halides: .*entries differ`) }),
+    ).toBeTruthy();
+    expect(screen.getByText('entries differ')).toBeTruthy();
+    expect(screen.getByText(`at Flame test, ${jar.label}`)).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('says what the jars hold only where that is shown', () => {
+    const { unmount } = tile([]);
+    expect(screen.queryByText(jar.holds, { exact: false })).toBeNull();
+    unmount();
+    tile([], true);
+    expect(screen.getAllByText(jar.holds, { exact: false }).length).toBeGreaterThan(0);
+  });
+  test('counts cells, not jars, until all have handed in', () => {
+    const line = (events: WireEvent[]) => benchLine(board(events)[0]!, now);
+    expect(line([])).toMatch(/^0\/\d+ logged$/);
+    expect(line([saw('g1', 'flame', { colour: 'none' })])).toMatch(/^1\/\d+ logged, just now$/);
+    const handIn = ['ash', 'birch'].map((by) => ({ ...event('g1', { type: 'hand-in' }), by }));
+    expect(line(handIn)).toBe('all handed in');
+  });
+});
+
+describe('what follows on the board', () => {
+  const shown = (events: WireEvent[], causes = none, acts = noActs, of = lesson) =>
+    show(<Follows consequences={boardFollows(board(events, of), causes, now, true, acts)} />);
+  test('calls come first, and are answered', async () => {
+    const answer = jest.fn<BoardActs['answer']>();
+    const call = event('g2', { type: 'call', reason: 'safety' });
+    const { user } = shown([call], none, { ...noActs, answer });
+    expect(screen.getByText(/calls about safety/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Answered' }));
+    expect(answer).toHaveBeenCalledWith(call.id);
+    expect(await faults()).toEqual([]);
+  });
+  test('one cause behind many benches is told once, with who and what to do, and can be waved away', async () => {
+    const carbonate = lesson.samples.find((s) => s.ions.includes('CO3^2-'))!;
+    const events = lesson.groupList
+      .slice(0, 5)
+      .map((g) => saw(g.id, 'dilute-acid', { effervescence: 'vigorous', limewater: 'clear' }, carbonate.id));
+    const causes = causesOf(lesson, events);
+    const dismiss = jest.fn<BoardActs['dismiss']>();
+    const { user } = shown(events, causes, { ...noActs, dismiss });
+    expect(screen.getByText(/limewater does nothing/)).toBeTruthy();
+    expect(screen.getByText(/Group 1, Group 2, Group 3, Group 4, Group 5; .*likely/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Not so' }));
+    expect(dismiss).toHaveBeenCalledWith(causes.told[0]!.cause, true);
+  });
+  test('what was waved away is said in a line, and told again when asked', async () => {
+    const dismiss = jest.fn<BoardActs['dismiss']>();
+    const gone = {
+      kind: 'dead-reagent',
+      test: 'limewater',
+      tests: ['limewater'],
+      cause: 'dead-reagent:limewater',
+      groups: [],
+      p: 0.9,
+      text: 'The limewater does nothing: it stays clear. Give out fresh.',
+    } as const;
+    const { user } = shown([], { told: [], dismissed: [gone] }, { ...noActs, dismiss });
+    expect(screen.getByText(/Waved away: The limewater does nothing: it stays clear\./)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Tell it again' }));
+    expect(dismiss).toHaveBeenCalledWith(gone.cause, false);
+  });
+  test('of many behind the rota the worst three are named', () => {
+    const schedule = lesson.groupList.map((_, i) => ({ group: i + 1, task: 'flame', start: 5, end: 10 + i }));
+    shown([], none, noActs, { ...lesson, planning: { ...lesson.planning, schedule } });
+    expect(
+      screen.getByText(
+        'Behind the rota: Group 1 by 20 min, Group 2 by 19 min, Group 3 by 18 min and 3 more.',
+      ),
+    ).toBeTruthy();
+  });
+  test('with nothing amiss it says so', () => {
+    shown([]);
+    expect(screen.getByText('No calls, no contradictions.')).toBeTruthy();
+  });
+});
