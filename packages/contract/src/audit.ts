@@ -25,6 +25,7 @@ export const auditActions = {
   'lesson-dealt': 'dealt the jars anew',
   'seat-changed': 'seated a student',
   'late-taken': 'took late entries in',
+  'class-stopped': 'stopped the class',
   'late-left-out': 'left late entries out',
   'mark-changed': 'changed a mark',
 } as const;

@@ -22,6 +22,13 @@ export interface JoinLesson {
   readonly name?: string;
   readonly pin: string;
 }
+/** What staff say to benches. */
+export interface NewNotice {
+  readonly level: 'hint' | 'stop';
+  readonly text: string;
+  /** Ids of groups; all where it is left out. */
+  readonly groups?: readonly string[];
+}
 interface From {
   /** The version of this part that the change began from. */
   readonly from: number;

@@ -13,6 +13,7 @@ import type {
   GroupPlace,
   JoinLesson,
   NewLesson,
+  NewNotice,
   SavedPrepPlanning,
   SavedRotaPlanning,
 } from './lesson-bodies.js';
@@ -204,6 +205,8 @@ export const routes = {
     { readonly ids: readonly string[] }
   >(),
   'POST /api/lessons/:lesson/calls/:call/answer': teaching<void>(),
+  'POST /api/lessons/:lesson/notices': teaching<void, NewNotice>(),
+  'POST /api/lessons/:lesson/notices/over': teaching<void, { readonly notices: readonly string[] }>(),
   'PUT /api/lessons/:lesson/causes': teaching<
     void,
     { readonly cause: string; readonly dismissed: boolean }

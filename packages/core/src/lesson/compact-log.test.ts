@@ -42,6 +42,16 @@ const bodyAfter = (n: number): fc.Arbitrary<EventBody> => {
     },
     { weight: 1, arbitrary: fc.record({ type: fc.constant('call-answered' as const), call: earlier }) },
     { weight: 1, arbitrary: fc.constant({ type: 'hand-in' as const }) },
+    { weight: 1, arbitrary: fc.record({ type: fc.constant('trust' as const), entry: earlier }) },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        type: fc.constant('notice' as const),
+        level: fc.constantFrom('hint' as const, 'stop' as const),
+        text: fc.constant('Look again.'),
+      }),
+    },
+    { weight: 1, arbitrary: fc.record({ type: fc.constant('notice-over' as const), notice: earlier }) },
     {
       weight: 1,
       arbitrary: fc.record({
@@ -72,6 +82,8 @@ const told = (events: readonly LessonEvent[]) => {
   return {
     calls: record.openCalls,
     handedIn: record.handedIn,
+    notices: record.notices,
+    trusted: record.observations.filter((o) => o.trusted).map((o) => o.id),
     lastAt: record.lastAt,
     standing: samples.map((s) => decisive(standing(record, s))?.id),
     byTest: samples.flatMap((s) =>
@@ -91,6 +103,9 @@ describe('a log cut to what matters', () => {
         const later = events.slice(at);
         const corrections = later.filter((e) => e.body.type === 'observation' && e.body.corrects).length;
         const earlier = compactLog(events.slice(0, at), corrections + 1);
+        // What was cut cannot be pointed at.
+        const there = new Set([...earlier, ...later].map((e) => e.id));
+        fc.pre(later.every((e) => e.body.type !== 'trust' || there.has(e.body.entry)));
         expect(told(compactLog([...earlier, ...later], 1))).toEqual(told(events));
       }),
       { numRuns: 500 },

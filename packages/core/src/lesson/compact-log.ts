@@ -6,6 +6,8 @@ import type { LessonEvent } from './record.js';
 
 /** Open calls kept; nobody answers more than these. */
 const mostCalls = 20;
+/** What staff said and have not taken back, kept. */
+const mostNotices = 20;
 
 const hasContent = (body: {
   readonly seen: Readonly<Record<string, string>>;
@@ -15,7 +17,8 @@ const hasContent = (body: {
 /**
  * Cuts a log, oldest first, to what matters. A cut log that grows is read as the whole one would be, as long as fewer
  * than `keep` standing observations of one sample and test are corrected after the cut: a correction uncovers what came
- * before, so `keep` of those that could decide next are there.
+ * before, so `keep` of those that could decide next are there. Of more than these one that was cut may be trusted later: that is
+ * told when the log is next asked for.
  * @param keep observations kept of each sample and test: standing ones, those of them that say something, those of
  *   them that are sure, and corrected ones, `keep` of each.
  * @returns some of the same events, in the same order.
@@ -24,12 +27,14 @@ export function compactLog<E extends LessonEvent>(events: readonly E[], keep: nu
   const byId = new Map<string, E>();
   const correctedBy = new Map<string, string>();
   const answeredBy = new Map<string, string>();
+  const overBy = new Map<string, string>();
   for (const event of events) {
     if (byId.has(event.id)) continue;
     byId.set(event.id, event);
     if (event.body.type === 'observation' && event.body.corrects)
       correctedBy.set(event.body.corrects, event.id);
     if (event.body.type === 'call-answered') answeredBy.set(event.body.call, event.id);
+    if (event.body.type === 'notice-over') overBy.set(event.body.notice, event.id);
   }
   const kept = new Set<string>();
   const counts = new Map<string, number>();
@@ -66,11 +71,22 @@ export function compactLog<E extends LessonEvent>(events: readonly E[], keep: nu
       case 'call':
         if (!answeredBy.has(id) && among('call', mostCalls)) kept.add(id);
         break;
+      case 'trust': {
+        // Only the last word on a place counts.
+        const entry = byId.get(body.entry)?.body;
+        if (entry?.type === 'observation' && among(`trust ${entry.sample} ${entry.test}`, 1))
+          kept.add(id).add(body.entry);
+        break;
+      }
+      case 'notice':
+        if (!overBy.has(id) && among('notice', mostNotices)) kept.add(id);
+        break;
       case 'step':
         if (among(`step ${by}`, 1)) kept.add(id);
         break;
       case 'hand-in':
       case 'call-answered':
+      case 'notice-over':
         break;
     }
   }
@@ -80,10 +96,9 @@ export function compactLog<E extends LessonEvent>(events: readonly E[], keep: nu
     handedIn.add(by);
     kept.add(id);
   }
-  // What is corrected must not seem to stand, nor what was answered to be open: those stay with it.
+  // What is corrected must not seem to stand, nor what was answered or taken back to be open: those stay with it.
   for (const id of [...kept]) {
-    const answer = answeredBy.get(id);
-    if (answer !== undefined) kept.add(answer);
+    for (const end of [answeredBy.get(id), overBy.get(id)]) if (end !== undefined) kept.add(end);
     for (let next = correctedBy.get(id); next !== undefined && !kept.has(next); next = correctedBy.get(next))
       kept.add(next);
   }

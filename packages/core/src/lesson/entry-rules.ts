@@ -85,6 +85,16 @@ const rules: Readonly<Record<StudentBody['type'], Readonly<Record<string, Rule>>
     ),
   },
   'hand-in': {},
+  trust: {
+    entry: id('The entry you trust'),
+    why: optional((value) =>
+      !isText(value)
+        ? 'Your reason is a text.'
+        : value.length > longestWords
+          ? `Your reason has at most ${longestWords} letters.`
+          : undefined,
+    ),
+  },
 };
 const unknownKind = 'Kivex does not know this kind of entry. Load the page again to get the newest version.';
 
@@ -110,7 +120,7 @@ export function checkBody(raw: unknown): { readonly body: StudentBody } | { read
     const wrong = fields[key]!(value);
     if (wrong) return { detail: wrong };
     if (value === undefined || value === null) continue;
-    body[key] = key === 'words' || key === 'answer' ? cleanText(value as string) : value;
+    body[key] = key === 'words' || key === 'answer' || key === 'why' ? cleanText(value as string) : value;
   }
   return { body: body as unknown as StudentBody };
 }

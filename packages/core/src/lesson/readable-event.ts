@@ -20,6 +20,9 @@ const shapes: Readonly<Record<EventBody['type'], (body: Record<string, unknown>)
   'call-answered': (b) => text(b['call']),
   step: (b) => text(b['test']) && typeof b['step'] === 'number',
   'hand-in': () => true,
+  trust: (b) => text(b['entry']) && (b['why'] === undefined || text(b['why'])),
+  notice: (b) => (b['level'] === 'hint' || b['level'] === 'stop') && text(b['text']),
+  'notice-over': (b) => text(b['notice']),
 };
 
 /** Can the body of an entry be read? Whatever it is, this does not throw. */

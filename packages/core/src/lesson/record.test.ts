@@ -34,6 +34,32 @@ describe('the record of a lesson', () => {
     const doubtful = saw('yellow', { doubtful: true });
     expect(decisive(standing(readGroup([sure, doubtful]), 'jar'))?.id).toBe(sure.id);
   });
+  test('of entries that differ the one the group trusts stands, in its test, until it is corrected', () => {
+    const first = saw('lilac');
+    const second = saw('yellow');
+    const other = saw('cream', { test: 'halide-silver', seen: { precipitate: 'cream' } });
+    const trust = event({ type: 'trust', entry: first.id, why: 'the wire was clean then' });
+    const of = (...events: LessonEvent[]) => decisive(standing(readGroup(events), 'jar'))?.id;
+    expect(of(first, second)).toBe(second.id);
+    expect(of(first, second, trust)).toBe(first.id);
+    // Another test is another matter.
+    expect(of(first, second, trust, other)).toBe(other.id);
+    expect(of(first, second, trust, event({ type: 'trust', entry: second.id }))).toBe(second.id);
+    const third = saw('crimson', { corrects: first.id });
+    expect(of(first, second, trust, third)).toBe(third.id);
+    const [told] = readGroup([first, second, trust]).observations;
+    expect(told!.trusted).toEqual({ why: 'the wire was clean then' });
+    expect(readGroup([event({ type: 'trust', entry: 'nobody’s' })]).observations).toEqual([]);
+  });
+  test('what staff say stands until they say that it is over', () => {
+    const stop = event({ type: 'notice', level: 'stop', text: 'Stop.' }, 'staff');
+    const hint = event({ type: 'notice', level: 'hint', text: 'Clean the wire.' }, 'staff');
+    const over = event({ type: 'notice-over', notice: stop.id }, 'staff');
+    expect(readGroup([stop, hint]).notices.map((n) => n.level)).toEqual(['stop', 'hint']);
+    expect(readGroup([stop, hint, over]).notices).toEqual([
+      { id: hint.id, at: hint.at, level: 'hint', text: 'Clean the wire.' },
+    ]);
+  });
   test('a call is open until it is answered', () => {
     const call = event({ type: 'call', reason: 'help' });
     expect(readGroup([call]).openCalls).toHaveLength(1);

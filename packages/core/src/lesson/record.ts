@@ -40,8 +40,25 @@ export interface StepBody {
 export interface HandInBody {
   readonly type: 'hand-in';
 }
-export type StudentBody = ObservationBody | NamingBody | CallBody | StepBody | HandInBody;
-export type EventBody = StudentBody | CallAnsweredBody;
+/** Of entries that differ, the one the group trusts, and why. */
+export interface TrustBody {
+  readonly type: 'trust';
+  /** The observation, by event id. */
+  readonly entry: string;
+  readonly why?: string;
+}
+/** Said by staff to a bench: a hint, or that all work stops until it is said to be over. */
+export interface NoticeBody {
+  readonly type: 'notice';
+  readonly level: 'hint' | 'stop';
+  readonly text: string;
+}
+export interface NoticeOverBody {
+  readonly type: 'notice-over';
+  readonly notice: string;
+}
+export type StudentBody = ObservationBody | NamingBody | CallBody | StepBody | HandInBody | TrustBody;
+export type EventBody = StudentBody | CallAnsweredBody | NoticeBody | NoticeOverBody;
 
 export interface LessonEvent {
   /** UUIDv7 made on the device. */
@@ -61,6 +78,15 @@ export interface ObservationEntry {
   readonly body: ObservationBody;
   /** The entry that corrects this one, when one does. */
   readonly correctedBy?: string;
+  /** Of its sample and test the one the group said it trusts; why, where they said so. */
+  readonly trusted?: { readonly why: string };
+}
+/** What staff have said to the bench and not taken back. */
+export interface OpenNotice {
+  readonly id: string;
+  readonly at: string;
+  readonly level: NoticeBody['level'];
+  readonly text: string;
 }
 export interface NamingEntry {
   readonly id: string;
@@ -77,6 +103,8 @@ export interface GroupRecord {
     readonly at: string;
     readonly reason: CallBody['reason'];
   }[];
+  /** Oldest first. */
+  readonly notices: readonly OpenNotice[];
   /** Student id → when handed in. */
   readonly handedIn: Readonly<Record<string, string>>;
   readonly lastAt: string | null;
@@ -90,6 +118,10 @@ export function readGroup(events: Iterable<LessonEvent>): GroupRecord {
   const calls = new Map<string, GroupRecord['openCalls'][number]>();
   const handedIn: Record<string, string> = {};
   const corrections = new Map<string, string>();
+  const notices = new Map<string, OpenNotice>();
+  /** By sample and test: the entry trusted last. */
+  const trusted = new Map<string, { readonly entry: string; readonly why: string }>();
+  const placeOf = new Map<string, string>();
   let lastAt = null as string | null;
   for (const { id, by, at, body } of events) {
     if (seen.has(id)) continue;
@@ -98,7 +130,19 @@ export function readGroup(events: Iterable<LessonEvent>): GroupRecord {
     switch (body.type) {
       case 'observation':
         observations.push({ id, by, at, body });
+        placeOf.set(id, `${body.sample} ${body.test}`);
         if (body.corrects) corrections.set(body.corrects, id);
+        break;
+      case 'trust': {
+        const place = placeOf.get(body.entry);
+        if (place !== undefined) trusted.set(place, { entry: body.entry, why: body.why ?? '' });
+        break;
+      }
+      case 'notice':
+        notices.set(id, { id, at, level: body.level, text: body.text });
+        break;
+      case 'notice-over':
+        notices.delete(body.notice);
         break;
       case 'naming':
         namings.push({ id, by, at, body });
@@ -119,10 +163,13 @@ export function readGroup(events: Iterable<LessonEvent>): GroupRecord {
   return {
     observations: observations.map((entry) => {
       const correctedBy = corrections.get(entry.id);
-      return correctedBy ? { ...entry, correctedBy } : entry;
+      if (correctedBy) return { ...entry, correctedBy };
+      const trust = trusted.get(placeOf.get(entry.id)!);
+      return trust?.entry === entry.id ? { ...entry, trusted: { why: trust.why } } : entry;
     }),
     namings,
     openCalls: [...calls.values()],
+    notices: [...notices.values()],
     handedIn,
     lastAt,
   };
@@ -137,13 +184,17 @@ export const namingOf = (record: GroupRecord, sample: string, student: string): 
   record.namings.findLast((entry) => entry.body.sample === sample && entry.by === student);
 
 /**
- * The entry that stands for what was seen: the last sure one; a doubtful one only where no other is.
+ * The entry that stands for what was seen: the last sure one, or of its test the one the group trusts; a doubtful one only where no
+ * other is.
  * Of an empty record, undefined.
  */
-export const decisive = (entries: readonly ObservationEntry[]): ObservationEntry | undefined =>
-  entries.findLast((entry) => !entry.body.doubtful && hasContent(entry)) ??
-  entries.findLast(hasContent) ??
-  entries.at(-1);
+export function decisive(entries: readonly ObservationEntry[]): ObservationEntry | undefined {
+  const last =
+    entries.findLast((entry) => !entry.body.doubtful && hasContent(entry)) ??
+    entries.findLast(hasContent) ??
+    entries.at(-1);
+  return last && (entries.find((e) => e.trusted && e.body.test === last.body.test && hasContent(e)) ?? last);
+}
 
 const hasContent = (entry: ObservationEntry): boolean =>
   Object.keys(entry.body.seen).length > 0 || Boolean(entry.body.words?.trim());

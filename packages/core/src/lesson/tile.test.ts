@@ -48,6 +48,14 @@ describe('the tile', () => {
       1,
     ]);
   });
+  test('they differ no more once the group has said which it trusts', () => {
+    const [cream, yellow] = ['cream', 'yellow'].map((precipitate) =>
+      saw('jar', 'halide-silver', { precipitate }),
+    );
+    const trust: LessonEvent = { ...cream!, id: 'trust', body: { type: 'trust', entry: cream!.id } };
+    const cell = tile(cream!, yellow!, trust)[0]!.cells[1]!;
+    expect([cell.state, cell.entry!.id, cell.entries.length]).toEqual(['logged', cream!.id, 2]);
+  });
   test('a doubtful look is doubtful until a sure one stands beside it; doubt does not speak against a sure one', () => {
     const doubt = saw('jar', 'flame', { colour: 'red' }, { doubtful: true });
     expect(tile(doubt)[0]!.cells[0]!.state).toBe('doubtful');

@@ -21,8 +21,9 @@ export interface TileRow {
   readonly cells: readonly (TileCell | undefined)[];
 }
 
-/** Do two sure entries give one attribute different values? */
+/** Do two sure entries give one attribute different values, and has nobody said which to trust? */
 export function differ(entries: readonly ObservationEntry[]): boolean {
+  if (entries.some((e) => e.trusted)) return false;
   const sure = entries.filter((e) => !e.body.doubtful);
   const first = new Map<string, string>();
   return sure.some(({ body }) =>

@@ -9,6 +9,7 @@ import { useOnline } from '../kit/shell/online.js';
 import { recordOf, useBench } from './bench-store.js';
 import { OthersHere } from './OthersHere.js';
 import { savedMark, SavedMark } from './SavedMark.js';
+import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
 import { Waiting } from './Waiting.js';
 
@@ -93,6 +94,7 @@ export default function BenchPage() {
   const unsent = waiting.filter((w) => !w.refused);
   const refused = waiting.filter((w) => w.refused);
   const myCall = record.openCalls.find((c) => c.by === bench.me.id) ?? record.openCalls[0];
+  const stop = record.notices.find((n) => n.level === 'stop' && bench.lesson.state === 'running');
   const signOut = () => void leave().then(() => go('/'));
 
   if (bench.lesson.state === 'planned') return <Waiting bench={bench} leave={signOut} />;
@@ -167,7 +169,9 @@ export default function BenchPage() {
             This could not go in: {w.refused} It is kept on this device.
           </Notice>
         ))}
-        {place === 'tile' && (
+        {stop && <Stopped notice={stop} />}
+        {!stop && <Hints lesson={bench.lesson.id} notices={record.notices} />}
+        {!stop && place === 'tile' && (
           <TilePart
             bench={bench}
             record={record}
@@ -182,40 +186,44 @@ export default function BenchPage() {
             }}
           />
         )}
-        <Suspense fallback={<Loading what="this part of the bench" />}>
-          {place === 'method' && (
-            <Method
-              bench={bench}
-              events={bench.events}
-              test={test}
-              chooseTest={chooseTest}
-              log={log}
-              toLog={() => moveTo('log')}
-            />
-          )}
-          {place === 'log' && (
-            <Pad
-              bench={bench}
-              record={record}
-              waiting={waiting}
-              test={test}
-              chooseTest={chooseTest}
-              sample={sample}
-              log={log}
-            />
-          )}
-          {place === 'name' && <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />}
-          {place === 'hand-in' && (
-            <HandIn
-              bench={bench}
-              record={record}
-              unsent={unsent.length}
-              log={log}
-              moveTo={moveTo}
-              leave={signOut}
-            />
-          )}
-        </Suspense>
+        {!stop && (
+          <Suspense fallback={<Loading what="this part of the bench" />}>
+            {place === 'method' && (
+              <Method
+                bench={bench}
+                events={bench.events}
+                test={test}
+                chooseTest={chooseTest}
+                log={log}
+                toLog={() => moveTo('log')}
+              />
+            )}
+            {place === 'log' && (
+              <Pad
+                bench={bench}
+                record={record}
+                waiting={waiting}
+                test={test}
+                chooseTest={chooseTest}
+                sample={sample}
+                log={log}
+              />
+            )}
+            {place === 'name' && (
+              <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />
+            )}
+            {place === 'hand-in' && (
+              <HandIn
+                bench={bench}
+                record={record}
+                unsent={unsent.length}
+                log={log}
+                moveTo={moveTo}
+                leave={signOut}
+              />
+            )}
+          </Suspense>
+        )}
       </chakra.main>
 
       <chakra.nav

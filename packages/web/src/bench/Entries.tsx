@@ -1,12 +1,20 @@
 /** What has been logged for one sample: nothing is rubbed out, a correction stands beside the first entry. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { StudentName } from '@kivex/contract';
-import { isTestId, type GroupRecord, type LessonEvent, type ObservationEntry } from '@kivex/core';
+import {
+  differ,
+  isTestId,
+  type StudentBody,
+  type GroupRecord,
+  type LessonEvent,
+  type ObservationEntry,
+} from '@kivex/core';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 import { shownResults } from '../kit/well/results.js';
 import { Well } from '../kit/well/Well.js';
+import { WhichToTrust } from './WhichToTrust.js';
 import type { Waiting } from './device-store.js';
 import { shortTestName } from '../kit/look-names.js';
 
@@ -20,16 +28,24 @@ interface EntriesProps {
   /** There are several tests. */
   readonly several: boolean;
   readonly correct: (entry: ObservationEntry) => void;
+  readonly log: (body: StudentBody) => Promise<string>;
 }
 
-export function Entries({ record, sample, students, waiting, held, several, correct }: EntriesProps) {
+export function Entries({ record, sample, students, waiting, held, several, correct, log }: EntriesProps) {
   const entries = record.observations.filter((o) => o.body.sample === sample);
   if (!entries.length) return null;
+  const stand = entries.filter((e) => !e.correctedBy);
+  const differing = [...new Set(stand.map((e) => e.body.test))]
+    .map((test) => stand.filter((e) => e.body.test === test))
+    .filter(differ);
   return (
     <Tile p="3">
       <chakra.h3 fontSize="lg" mb="1">
         Your record
       </chakra.h3>
+      {differing.map((list) => (
+        <WhichToTrust key={list[0]!.body.test} entries={list} log={log} />
+      ))}
       <chakra.ol display="flex" flexDirection="column">
         {entries.map((entry) => (
           <chakra.li
@@ -49,6 +65,7 @@ export function Entries({ record, sample, students, waiting, held, several, corr
                 {clock(entry.at)}, {students.find((s) => s.id === entry.by)?.name ?? 'your group'}
                 {entry.body.corrects && ', a correction'}
                 {entry.correctedBy && ', corrected below'}
+                {entry.trusted && `, the one you trust${entry.trusted.why ? `: ${entry.trusted.why}` : ''}`}
                 {waiting.some((w) => w.event.id === entry.id) && ', on this device'}
                 {held.some((e) => e.id === entry.id) && ', waits for your teacher'}
               </chakra.div>

@@ -281,6 +281,7 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, sample: p
           waiting={waiting}
           held={bench.held}
           several={bench.tests.length > 1}
+          log={log}
           correct={(entry) => {
             setPicking(false);
             setAdvice(undefined);

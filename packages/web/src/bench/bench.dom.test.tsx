@@ -93,6 +93,32 @@ describe('the pad', () => {
 });
 
 describe('what was logged', () => {
+  test('of entries that differ one says which is trusted, and why; then it is told so', async () => {
+    const [lilac, yellow] = [saw({ colour: 'lilac' }), saw({ colour: 'yellow' })];
+    const log = logged();
+    const entries = (events: ReturnType<typeof saw>[]) => (
+      <Entries
+        record={readGroup(events)}
+        sample={jar.id}
+        students={[ash]}
+        waiting={[]}
+        held={[]}
+        several
+        correct={() => undefined}
+        log={log}
+      />
+    );
+    const { user, unmount } = show(entries([lilac, yellow]));
+    expect(screen.getByText(/your entries differ/)).toBeTruthy();
+    await user.type(screen.getByRole('textbox', { name: /Why that one/ }), 'clean wire');
+    await user.click(screen.getByRole('button', { name: /^lilac,/ }));
+    expect(log).toHaveBeenCalledWith({ type: 'trust', entry: lilac.id, why: 'clean wire' });
+    expect(await faults()).toEqual([]);
+    unmount();
+    show(entries([lilac, yellow, entry({ type: 'trust', entry: lilac.id, why: 'clean wire' })]));
+    expect(screen.queryByText(/your entries differ/)).toBeNull();
+    expect(screen.getAllByRole('listitem')[0]!.textContent).toContain('the one you trust: clean wire');
+  });
   const first = saw({ colour: 'yellow' });
   const second = saw({ colour: 'blue-green' }, { corrects: first.id });
   test('a correction stands beside the first, and each says its test where there are several', () => {
@@ -106,6 +132,7 @@ describe('what was logged', () => {
         held={[]}
         several
         correct={() => undefined}
+        log={logged()}
       />,
     );
     const [old, now] = screen.getAllByRole('listitem');

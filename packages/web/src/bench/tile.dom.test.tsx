@@ -5,6 +5,7 @@ import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
 import { byThisClock } from './bench-store.js';
 import { ownTile } from './own-tile.js';
+import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
 
 const bench = benchOf(lessonOf(salt, { state: 'running' }));
@@ -97,4 +98,27 @@ test('a device whose clock is hours off has the lesson begin as long ago as the 
   const here = new Date('2026-11-26T13:40:00.000Z');
   const shifted = byThisClock({ ...bench, now: '2026-11-26T09:25:00.000Z' }, here);
   expect(here.getTime() - Date.parse(shifted.lesson.startedAt!)).toBe(25 * 60_000);
+});
+
+describe('what the teacher says', () => {
+  const stop = { id: 'n1', at: '2026-11-26T09:20:00.000Z', level: 'stop', text: 'Stop. Hands off.' } as const;
+  const hint = { id: 'n2', at: '2026-11-26T09:21:00.000Z', level: 'hint', text: 'Clean the wire.' } as const;
+  test('a stop is an alert with nothing to press', async () => {
+    show(<Stopped notice={stop} />);
+    expect(screen.getByRole('alert').textContent).toContain('Stop. Hands off.');
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(await faults()).toEqual([]);
+  });
+  test('a hint stays until it is put away, and does not come back after a reload', async () => {
+    sessionStorage.clear();
+    const hints = <Hints lesson="lesson" notices={[stop, hint]} />;
+    const { user, unmount } = show(hints);
+    expect(screen.getByText('Clean the wire.', { exact: false })).toBeTruthy();
+    expect(screen.queryByText('Hands off', { exact: false })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Read it' }));
+    expect(screen.queryByText('Clean the wire.', { exact: false })).toBeNull();
+    unmount();
+    show(hints);
+    expect(screen.queryByText('Clean the wire.', { exact: false })).toBeNull();
+  });
 });

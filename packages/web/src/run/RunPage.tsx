@@ -21,6 +21,7 @@ import { benchStatuses, byNeed, isQuiet, testsOfLesson } from './bench-status.js
 import { BenchTile } from './BenchTile.js';
 import { boardFollows } from './BoardFollows.js';
 import { causesOf } from './class-causes.js';
+import { SayToBenches } from './SayToBenches.js';
 import { useLiveBoard } from './live-board.js';
 
 export default function RunPage() {
@@ -88,6 +89,17 @@ export default function RunPage() {
             <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running')}>
               <Play size={18} aria-hidden /> Begin the lesson
             </Button>
+          )}
+          {running && (
+            <SayToBenches
+              lesson={lesson}
+              benches={benches}
+              said={() => {
+                setProblem(undefined);
+                void events.refetch();
+              }}
+              failed={setProblem}
+            />
           )}
           {running && (
             <Button variant="stop" disabled={move.isPending} onClick={() => move.mutate('marking')}>

@@ -1,14 +1,16 @@
 import { describe, expect, jest, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
 import type { EventBody } from '@kivex/core';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { Follows } from '../lessons/Follows.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
-import { faults, show } from '../testing/show.js';
+import { faults, Refusal, show } from '../testing/show.js';
 import { benchStatuses, testsOfLesson } from './bench-status.js';
 import { BenchTile, benchLine } from './BenchTile.js';
 import { boardFollows, type BoardActs } from './BoardFollows.js';
 import { causesOf, type ClassCauses } from './class-causes.js';
+import { readyHints } from './say-hints.js';
+import { SayToBenches } from './SayToBenches.js';
 
 const first = lessonOf(salt, { state: 'running' });
 const [group] = first.groupList as [Lesson['groupList'][number]];
@@ -131,5 +133,56 @@ describe('what follows on the board', () => {
   test('with nothing amiss it says so', () => {
     shown([]);
     expect(screen.getByText('No calls, no contradictions.')).toBeTruthy();
+  });
+});
+
+describe('what is said to the benches', () => {
+  const notices = 'POST /api/lessons/lesson/notices';
+  const say = (events: WireEvent[], server: Record<string, unknown> = {}) => {
+    const said = jest.fn<() => void>();
+    const failed = jest.fn<(why: string) => void>();
+    const shown = show(<SayToBenches lesson={lesson} benches={board(events)} said={said} failed={failed} />, {
+      server: { [notices]: null, [`${notices}/over`]: null, ...server },
+    });
+    return { ...shown, said, failed };
+  };
+  test('one press stops the class', async () => {
+    const { user, asked, said } = say([]);
+    await user.click(screen.getByRole('button', { name: 'Stop the class' }));
+    await waitFor(() => expect(said).toHaveBeenCalled());
+    expect(asked[0]).toMatchObject({ path: '/api/lessons/lesson/notices', body: { level: 'stop' } });
+    expect((asked[0]!.body as { text: string }).text).toMatch(/^Stop\./);
+  });
+  test('while it is stopped there is one thing to do: go on', async () => {
+    const stops = ['g1', 'g2'].map((g) => event(g, { type: 'notice', level: 'stop', text: 'Stop.' }));
+    const { user, asked } = say(stops);
+    expect(screen.queryByRole('button', { name: 'Stop the class' })).toBeNull();
+    expect(screen.getByRole('alert').textContent).toContain('on 2 benches');
+    await user.click(screen.getByRole('button', { name: 'Go on' }));
+    expect(asked[0]!.body).toEqual({ notices: stops.map((s) => s.id) });
+  });
+  test('a stop that did not go out is told', async () => {
+    const { user, failed } = say([], { [notices]: new Refusal(503, { detail: 'The server is away.' }) });
+    await user.click(screen.getByRole('button', { name: 'Stop the class' }));
+    await waitFor(() => expect(failed).toHaveBeenCalledWith(expect.stringMatching(/away/)));
+  });
+  test('a ready-made hint to one group; none of them names an ion of a jar', async () => {
+    const { user, asked, said } = say([]);
+    await user.click(screen.getByRole('button', { name: 'Give a hint' }));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'To whom?' }), 'Group 3');
+    const { text } = readyHints(lesson)[0]!;
+    await user.selectOptions(screen.getByRole('combobox', { name: 'A ready-made one' }), text);
+    expect(screen.getByRole('textbox', { name: 'What the bench reads' })).toHaveProperty('value', text);
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Send it' }));
+    await waitFor(() => expect(said).toHaveBeenCalled());
+    expect(asked[0]!.body).toEqual({ level: 'hint', text, groups: ['g3'] });
+  });
+  test('an empty hint is told at its field', async () => {
+    const wrong = { detail: 'x', errors: [{ field: 'text', detail: 'Write what the benches are to read.' }] };
+    const { user } = say([], { [notices]: new Refusal(422, wrong) });
+    await user.click(screen.getByRole('button', { name: 'Give a hint' }));
+    await user.click(screen.getByRole('button', { name: 'Send it' }));
+    expect(await screen.findByText('Write what the benches are to read.')).toBeTruthy();
   });
 });

@@ -87,9 +87,11 @@ export class BenchSettingsService {
 export const refersTo = (body: StudentBody): readonly string[] =>
   body.type === 'naming'
     ? body.evidence
-    : body.type === 'observation' && body.corrects
-      ? [body.corrects]
-      : [];
+    : body.type === 'trust'
+      ? [body.entry]
+      : body.type === 'observation' && body.corrects
+        ? [body.corrects]
+        : [];
 
 /** What is wrong with an entry for this bench, in a sentence; undefined when nothing is. */
 export function wrongIn(
@@ -124,6 +126,8 @@ export function wrongIn(
       return undefined;
     case 'step':
       return tests.some((t) => t.test === body.test) ? undefined : 'This test is not part of the lesson.';
+    case 'trust':
+      return known.has(body.entry) ? undefined : 'The entry you trust is not in your record.';
     case 'call':
     case 'hand-in':
       return undefined;

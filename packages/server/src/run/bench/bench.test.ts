@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Bench, Feedback, MarkTable, WireEvent } from '@kivex/contract';
-import { emptyPractical, shippedPracticals } from '@kivex/core';
+import { emptyPractical, readGroup, shippedPracticals } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { ownLesson } from '../../testing/own-school.js';
 import { benchOf, Client, entry, join, makeLesson, saw, send, serve } from '../../testing/test-server.js';
@@ -208,6 +208,70 @@ describe('calls', () => {
     const events = (await world.teacher.get<WireEvent[]>(`/api/lessons/${world.lesson.id}/events`)).body;
     expect(events.filter((e) => e.body.type === 'call-answered')).toHaveLength(1);
     expect((await benchOf(world.ash)).events.at(-1)!.body).toEqual({ type: 'call-answered', call: call.id });
+  });
+});
+
+describe('what staff say to benches', () => {
+  const path = () => `/api/lessons/${world.lesson.id}/notices`;
+  const heard = async (who: Parameters<typeof benchOf>[0]) =>
+    readGroup((await benchOf(who)).events).notices.map((n) => n.text);
+  test('a hint to one group reaches that group alone; over, it is gone', async () => {
+    const { id: group } = (await benchOf(world.ash)).group;
+    const said = await world.teacher.post(path(), {
+      level: 'hint',
+      text: ' Clean the wire. ',
+      groups: [group],
+    });
+    expect(said.status).toBe(204);
+    expect(await heard(world.ash)).toEqual(['Clean the wire.']);
+    expect(await heard(world.clove)).toEqual([]);
+    const [notice] = readGroup((await benchOf(world.ash)).events).notices;
+    const over = () => world.teacher.post(`${path()}/over`, { notices: [notice!.id] });
+    expect([(await over()).status, (await over()).status]).toEqual([204, 204]);
+    expect(await heard(world.ash)).toEqual([]);
+  });
+  test('a stop reaches every bench', async () => {
+    await world.teacher.post(path(), { level: 'stop', text: 'Stop.' });
+    expect([await heard(world.ash), await heard(world.clove)]).toEqual([['Stop.'], ['Stop.']]);
+  });
+  test.each<[string, object, number, RegExp]>([
+    ['nothing', { level: 'hint', text: '   ' }, 422, /Write what/],
+    ['another tone', { level: 'shout', text: 'x' }, 422, /hint or a stop/],
+    ['too much', { level: 'hint', text: 'x'.repeat(301) }, 422, /300 letters/],
+    ['to a group elsewhere', { level: 'hint', text: 'x', groups: [uuidv7()] }, 422, /not in this lesson/],
+  ])('%s is refused with a sentence', async (_, body, status, why) => {
+    const answer = await world.teacher.post<{ errors?: { detail: string }[]; detail: string }>(path(), body);
+    expect(answer.status).toBe(status);
+    expect(JSON.stringify(answer.body)).toMatch(why);
+  });
+  test('after the end nothing is said any more', async () => {
+    await move('marking');
+    const answer = await world.teacher.post<{ detail: string }>(path(), { level: 'stop', text: 'Stop.' });
+    expect([answer.status, answer.body.detail]).toEqual([409, expect.stringMatching(/does not run/)]);
+  });
+  test('no student can say it', async () => {
+    const { refused } = await log(world.ash, entry({ type: 'notice', level: 'stop', text: 'Stop.' }));
+    expect(refused[0]?.detail).toMatch(/does not know this kind/);
+  });
+});
+
+describe('which of two entries a group trusts', () => {
+  test('is kept, and the mark follows it', async () => {
+    const bench = await benchOf(world.ash);
+    const known = bench.samples.find((s) => s.label === 'lithium chloride')!;
+    const [right, wrong] = [entry(saw(known.id, 'crimson')), entry(saw(known.id, 'lilac'))];
+    await log(world.ash, right, wrong, entry({ type: 'hand-in' }));
+    const points = async () => {
+      const { rows } = (await world.teacher.get<MarkTable>(`/api/lessons/${world.lesson.id}/marks`)).body;
+      return rows.find((r) => r.student.name === 'Ash Tern')!.points;
+    };
+    expect(await points()).toBe(0);
+    await log(world.ash, entry({ type: 'trust', entry: right.id, why: 'the wire was clean' }));
+    expect(await points()).toBe(1);
+  });
+  test('only of one’s own record', async () => {
+    const { refused } = await log(world.ash, entry({ type: 'trust', entry: uuidv7() }));
+    expect(refused[0]?.detail).toMatch(/not in your record/);
   });
 });
 

@@ -2,7 +2,18 @@
 import type { BoardLog, HeldEntries, WireEvent } from '@kivex/contract';
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsUUID, Matches, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+} from 'class-validator';
 import type { Response } from 'express';
 import { ByStaff, type StaffCaller } from '../../access/caller.js';
 import { Route } from '../../access/route.js';
@@ -14,6 +25,7 @@ import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
 import { CallsService } from './calls.service.js';
 import { CausesService } from './causes.service.js';
+import { NoticesService } from './notices.service.js';
 
 class HeldIdsDto {
   @ApiProperty({ type: [String] })
@@ -24,6 +36,30 @@ class HeldIdsDto {
   ids: string[];
 }
 
+class NoticeDto {
+  @ApiProperty({ enum: ['hint', 'stop'] })
+  @IsIn(['hint', 'stop'], { message: 'Say whether it is a hint or a stop.' })
+  level: 'hint' | 'stop';
+  @ApiProperty()
+  @IsString({ message: 'Write what the benches are to read.' })
+  @Matches(/\S/, { message: 'Write what the benches are to read.' })
+  @MaxLength(300, { message: 'Say it in at most 300 letters.' })
+  text: string;
+  @ApiProperty({ type: [String], required: false })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(60)
+  @IsUUID('all', { each: true })
+  groups?: string[];
+}
+class NoticesOverDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Say what is over.' })
+  @ArrayMaxSize(300, { message: 'End at most 300 at once.' })
+  @IsUUID('all', { each: true })
+  notices: string[];
+}
 class CauseDto {
   @ApiProperty()
   @MaxLength(160, { message: 'A cause has at most 160 characters.' })
@@ -44,6 +80,7 @@ export class BoardController {
     private readonly held: HeldEntriesService,
     private readonly calls: CallsService,
     private readonly causes: CausesService,
+    private readonly notices: NoticesService,
     private readonly audit: AuditService,
   ) {}
 
@@ -79,6 +116,31 @@ export class BoardController {
   ): Promise<void> {
     await this.lessons.own(staff.schoolId, id);
     await this.calls.answer(staff, id, call);
+  }
+
+  /** Says something to benches: to some, or to the whole class. */
+  @Route('POST /api/lessons/:lesson/notices')
+  @HttpCode(204)
+  async say(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() notice: NoticeDto,
+  ): Promise<void> {
+    const lesson = await this.lessons.own(staff.schoolId, id);
+    await this.notices.say(staff, lesson, notice);
+    if (notice.level === 'stop')
+      await this.audit.add(staff, 'class-stopped', { subject: id, about: await this.views.nameOf(id) });
+  }
+
+  @Route('POST /api/lessons/:lesson/notices/over')
+  @HttpCode(204)
+  async sayOver(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() { notices }: NoticesOverDto,
+  ): Promise<void> {
+    await this.lessons.own(staff.schoolId, id);
+    await this.notices.over(staff, id, notices);
   }
 
   /** Waves a cause of the class diagnosis away, or takes it up again. */
