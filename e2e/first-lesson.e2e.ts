@@ -159,6 +159,31 @@ test.describe.serial('a first lesson, end to end', () => {
     await expect(page.getByRole('group', { name: 'What colour was the flame?' })).toBeVisible();
   });
 
+  test('the teacher stops the class: every bench stands still until it goes on, one that was away too', async () => {
+    await two.context.setOffline(true);
+    await teacher.page.getByRole('button', { name: 'Stop the class' }).click();
+    await expect(one.page.getByRole('alert').filter({ hasText: 'Stop. Put everything down' })).toBeVisible();
+    await expect(one.page.getByRole('group', { name: 'What colour was the flame?' })).toHaveCount(0);
+    await two.context.setOffline(false);
+    await expect(two.page.getByRole('alert').filter({ hasText: 'Stop. Put everything down' })).toBeVisible();
+    await teacher.page.getByRole('button', { name: 'Go on' }).click();
+    for (const { page } of [one, two])
+      await expect(page.getByText('Stop. Put everything down')).toHaveCount(0);
+    await expect(one.page.getByRole('group', { name: 'What colour was the flame?' })).toBeVisible();
+  });
+
+  test('a hint to one group is read there and put away', async () => {
+    await teacher.page.getByRole('button', { name: 'Give a hint' }).click();
+    const sheet = teacher.page.getByRole('dialog');
+    await sheet.getByLabel('To whom?').selectOption({ label: 'Group 1' });
+    await sheet.getByLabel('What the bench reads').fill('Look in the first two seconds.');
+    await sheet.getByRole('button', { name: 'Send it' }).click();
+    await expect(one.page.getByText('Look in the first two seconds.')).toBeVisible();
+    await expect(two.page.getByText('Look in the first two seconds.')).toHaveCount(0);
+    await one.page.getByRole('button', { name: 'Read it' }).click();
+    await expect(one.page.getByText('Look in the first two seconds.')).toHaveCount(0);
+  });
+
   test('a correction stands beside the first entry, and a doubtful repeat is marked so', async () => {
     const { page } = one;
     await page.getByRole('button', { name: 'Correct' }).click();

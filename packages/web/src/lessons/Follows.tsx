@@ -1,6 +1,6 @@
 /** The panel "What follows": plain sentences on what the present state leads to, each with what to do. */
-import { Box, chakra } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { Box, chakra, useMediaQuery } from '@chakra-ui/react';
+import { Fragment, type ReactNode } from 'react';
 import { Tile } from '../kit/Tile.js';
 
 export interface Consequence {
@@ -24,7 +24,7 @@ export function Follows({
   return (
     <Tile
       aria-label="What follows"
-      position="sticky"
+      position={{ lg: 'sticky' }}
       top="4"
       display="flex"
       flexDirection="column"
@@ -44,25 +44,31 @@ export function Follows({
   );
 }
 
-/** The working surface with the panel at its right. */
+/** The working surface with the panel at its right; where there is no room for that, below, or above if it cannot wait. */
 export function Surface({
   children,
   follows,
+  urgent = false,
 }: {
   readonly children: ReactNode;
   readonly follows: ReactNode;
+  readonly urgent?: boolean;
 }) {
+  const [wide] = useMediaQuery(['(min-width: 1024px)'], { ssr: false });
+  const panel = <Fragment key="follows">{follows}</Fragment>;
+  const work = (
+    <Box key="work" display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4" minW="0">
+      {children}
+    </Box>
+  );
   return (
     <Box
       display="grid"
       gap="4"
-      gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 19rem' }}
+      gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 19rem' }}
       alignItems="start"
     >
-      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4" minW="0">
-        {children}
-      </Box>
-      {follows}
+      {urgent && !wide ? [panel, work] : [work, panel]}
     </Box>
   );
 }

@@ -71,6 +71,7 @@ export default function RunPage() {
 
   return (
     <Surface
+      urgent
       follows={
         <Follows consequences={consequences}>
           {problem && <Notice tone="stop">{problem}</Notice>}

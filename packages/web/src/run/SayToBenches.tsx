@@ -89,7 +89,7 @@ export function SayToBenches({ lesson, benches, said, failed }: SayToBenchesProp
             : `Hints stand at ${new Set(hints.map((h) => h.group)).size} benches.`}
         </Notice>
       )}
-      <Dialog open={hinting} close={() => setHinting(false)} title="Give a hint">
+      <Dialog open={hinting} close={() => setHinting(false)} title="Give a hint" first="select">
         <HintForm
           lesson={lesson}
           done={() => {
