@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import type { Lesson, LessonHead } from '@kivex/contract';
+import type { ClassHead, Lesson, LessonHead, PinCard } from '@kivex/contract';
 import { KivexServer } from './kivex-server.js';
-import { laptop, signIn, type Person } from './people.js';
+import { joinLesson, laptop, phone, signIn, type Person } from './people.js';
 
 /** Two members of staff plan one lesson at once: neither wipes away what the other saved. */
 test.describe.serial('two people at one lesson', () => {
@@ -70,5 +70,49 @@ test.describe.serial('two people at one lesson', () => {
     await page.getByRole('button', { name: 'Take theirs' }).click();
     await expect(page.getByLabel('burner places')).toHaveValue('6');
     await expect(page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+  });
+
+  test('while it runs a burner fails: the rest is planned anew, and the benches have the new times', async ({
+    browser,
+  }) => {
+    const { page } = teacher;
+    const before = (await lesson()).planning;
+    await page.request.put(`${kivex.base}/api/lessons/${id}/state`, {
+      headers: { 'x-kivex': '1' },
+      data: { state: 'running' },
+    });
+    const { joinCode, className, groupList } = await lesson();
+    const [{ students }] = groupList as [Lesson['groupList'][number]];
+    const classes = (await (await page.request.get(`${kivex.base}/api/classes`)).json()) as ClassHead[];
+    const theirs = classes.find((c) => c.name === className)!;
+    const made = await page.request.post(`${kivex.base}/api/classes/${theirs.id}/pins`, {
+      headers: { 'x-kivex': '1' },
+      data: { students: [students[0]!.id] },
+    });
+    const [card] = (await made.json()) as [PinCard];
+    const student = await phone(browser);
+    await joinLesson(student.page, kivex.base, joinCode, students[0]!.name, card.pin);
+    const next = student.page.getByRole('region', { name: 'Now and next' });
+    await expect(next).toContainText('Flame test');
+    const was = await next.textContent();
+    await page.goto(`${kivex.base}/lessons/${id}/run`);
+    await page.getByRole('button', { name: 'Plan the rest anew' }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByLabel('burner places left').fill('1');
+    await expect(sheet.getByText(/The last group ends at/)).toBeVisible();
+    const go = sheet.getByRole('button', { name: 'Go on by this rota' });
+    await expect(go).toBeEnabled({ timeout: 30_000 });
+    await go.click();
+    await expect(sheet).toHaveCount(0);
+    const { planning } = await lesson();
+    expect(planning.places.burner).toBe(1);
+    expect(planning.versions.rota).toBe(before.versions.rota + 1);
+    const latest = (slots: typeof planning.schedule) => Math.max(...slots!.map((s) => s.end));
+    expect(latest(planning.schedule)).toBeGreaterThan(latest(before.schedule));
+    // Groups wait for the one burner now; this bench's own time may or may not be another.
+    const own = planning.schedule!.filter((s) => s.group === 1)[0]!;
+    const old = before.schedule!.filter((s) => s.group === 1)[0]!;
+    if (own.start !== old.start) await expect(next).not.toHaveText(was!);
+    await student.context.close();
   });
 });

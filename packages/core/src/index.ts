@@ -44,6 +44,7 @@ export * from './marking/mark-result.js';
 export * from './marking/mark.js';
 export * from './planning/allocate.js';
 export * from './planning/highs-adapter.js';
+export * from './planning/from-now.js';
 export * from './planning/lesson-rota.js';
 export * from './planning/random.js';
 export * from './planning/rota-pins.js';

@@ -260,14 +260,14 @@ export class LessonsService {
    * Keeps one part of how the lesson is planned to go; the other stays as it is.
    * @param from the version of the part that the change began from. @throws ProblemException 409 when it is not the newest.
    */
-  plan(
+  async plan(
     staff: StaffCaller,
     id: string,
     part: PlanningPart,
     from: number,
     fields: RotaPlanning | PrepPlanning,
   ): Promise<LessonPlanning> {
-    return this.lessons.manager.transaction(async (db) => {
+    const { planning, state } = await this.lessons.manager.transaction(async (db) => {
       const lesson = await db.findOne(Lesson, {
         where: { id, schoolId: staff.schoolId },
         lock: { mode: 'pessimistic_write' },
@@ -287,8 +287,11 @@ export class LessonsService {
         versions: { ...now.versions, [part]: from + 1 },
       };
       await db.update(Lesson, { id }, { planning });
-      return planning;
+      return { planning, state: lesson.state };
     });
+    // Benches show what is now and next: a new rota is told to those at work.
+    if (part === 'rota' && state === 'running') this.live.stateChanged(id, state);
+    return planning;
   }
 
   /** What each group has met before, by group id. */

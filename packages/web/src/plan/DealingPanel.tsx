@@ -11,7 +11,7 @@ import { call } from '../kit/request/call.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { called, startPlanning, type Planning } from './planning-client.js';
+import { called, startPlanning, type Planning } from '../planning/planning-client.js';
 
 type Pins = Readonly<Record<string, readonly string[]>>;
 interface Found {

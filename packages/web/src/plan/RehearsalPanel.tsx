@@ -12,9 +12,10 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Fold } from '../kit/Fold.js';
 import { Loading, Notice } from '../kit/Notice.js';
+import { ProgressBar } from '../kit/ProgressBar.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
-import { called, startPlanning, type Planning } from './planning-client.js';
+import { called, startPlanning, type Planning } from '../planning/planning-client.js';
 
 const Histogram = lazy(() => import('./Histogram.js'));
 const runs = 500;
@@ -108,7 +109,7 @@ export function RehearsalPanel({
       </Box>
       {done !== undefined && (
         <Box role="status">
-          <chakra.progress value={done} max={runs} width="100%" aria-label="Rehearsals done" />
+          <ProgressBar name="Rehearsals done" done={done} of={runs} />
           {done} of {runs} lessons played through
         </Box>
       )}

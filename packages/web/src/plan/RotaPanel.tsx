@@ -19,8 +19,8 @@ import { NumberInput } from '../kit/NumberInput.js';
 import { Tile } from '../kit/Tile.js';
 import { shortTestName } from '../kit/look-names.js';
 import { RotaBoard } from './RotaBoard.js';
-import { verdictOf } from './rota-words.js';
-import { useRota } from './use-rota.js';
+import { verdictOf } from '../planning/rota-words.js';
+import { useRota } from '../planning/use-rota.js';
 
 interface RotaPanelProps {
   readonly practical: Practical;

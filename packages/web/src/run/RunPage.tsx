@@ -1,10 +1,11 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
 import { Box, chakra } from '@chakra-ui/react';
-import { Eye, EyeOff, OctagonX, Play, Wifi, WifiOff } from 'lucide-react';
+import { CalendarClock, Eye, EyeOff, OctagonX, Play, Wifi, WifiOff } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Dialog } from '../kit/Dialog.js';
 import { clock, minutesSince } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -21,6 +22,7 @@ import { benchStatuses, byNeed, isQuiet, testsOfLesson } from './bench-status.js
 import { BenchTile } from './BenchTile.js';
 import { boardFollows } from './BoardFollows.js';
 import { causesOf } from './class-causes.js';
+import { Replan } from './Replan.js';
 import { SayToBenches } from './SayToBenches.js';
 import { useLiveBoard } from './live-board.js';
 
@@ -32,6 +34,7 @@ export default function RunPage() {
   const now = useNow(15_000);
   const [truth, setTruth] = useState(false);
   const [order, setOrder] = useState<'room' | 'need'>('room');
+  const [replanning, setReplanning] = useState(false);
   const cache = useQueryClient();
   const log = events.data?.events;
   const benches = useMemo(() => (log ? benchStatuses(lesson, log, now) : []), [lesson, log, now]);
@@ -101,6 +104,26 @@ export default function RunPage() {
               }}
               failed={setProblem}
             />
+          )}
+          {running && lesson.planning.schedule && lesson.startedAt && (
+            <>
+              <Button onClick={() => setReplanning(true)}>
+                <CalendarClock size={18} aria-hidden /> Plan the rest anew
+              </Button>
+              <Dialog
+                open={replanning}
+                close={() => setReplanning(false)}
+                title="The rota from now on"
+                size="wide"
+              >
+                <Replan
+                  lesson={lesson}
+                  benches={benches}
+                  minute={minutesSince(lesson.startedAt, now) + 1}
+                  done={() => setReplanning(false)}
+                />
+              </Dialog>
+            </>
           )}
           {running && (
             <Button variant="stop" disabled={move.isPending} onClick={() => move.mutate('marking')}>

@@ -4,6 +4,7 @@ import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { lessonOf, practicalNamed, salt } from '../testing/lesson-fixture.js';
 import { benchStatuses, byNeed, isQuiet, needOf, testsOfLesson } from './bench-status.js';
 import { causesOf } from './class-causes.js';
+import { problemFromNow } from './rest-of-lesson.js';
 
 const flames = lessonOf(flameColoursOfUnlabelledJars, { state: 'running' });
 const known = flames.samples.find((s) => s.role === 'known')!;
@@ -156,5 +157,34 @@ describe('one cause behind many benches', () => {
     const after = causesOf({ ...lesson, dismissedCauses: [cause] }, yellow);
     expect(after.told.map((d) => d.cause)).not.toContain(cause);
     expect(after.dismissed.map((d) => d.cause)).toEqual([cause]);
+  });
+});
+
+describe('what is left of a lesson, to be planned anew', () => {
+  const tests = testsOfLesson(flames);
+  const schedule = [
+    { group: 1, task: tests[0]!, start: 5, end: 35 },
+    { group: 2, task: tests[0]!, start: 35, end: 65 },
+  ];
+  const planned = { ...flames, planning: { ...flames.planning, schedule, places: { burner: 2 } } };
+  const all = [...flames.samples.filter((s) => s.role === 'known').map((s) => s.id), ...one.unknowns];
+  const problem = (events: WireEvent[], places = {}) =>
+    problemFromNow(planned, benchStatuses(planned, events, minutes(40)), 40, places)!;
+  test('a group whose cells are all filled is done; one that logged nothing and is not on is open', () => {
+    const { from } = problem(all.map((sample) => saw('g1', sample, 'lilac')));
+    expect(from!.done.map((d) => d.group)).toEqual([1, 2]);
+    expect(problem([]).from!.done.map((d) => d.group)).toEqual([2]);
+  });
+  test('half a tile is half the work', () => {
+    const half = all.slice(0, Math.floor(all.length / 2)).map((sample) => saw('g1', sample, 'lilac'));
+    const [first] = problem(half).from!.done;
+    const { tasks } = problem(half);
+    const long = tasks[0]!.attended + (tasks[0]!.unattended ?? 0);
+    expect(first!.start + long).toBeGreaterThan(40);
+    expect(first!.start).toBeLessThan(40);
+  });
+  test('a burner that failed counts from now on; without a kept rota there is nothing to plan anew', () => {
+    expect(problem([], { burner: 1 }).from!.places).toEqual({ burner: 1 });
+    expect(problemFromNow(flames, [], 40, {})).toBeUndefined();
   });
 });
