@@ -79,6 +79,7 @@ try {
   const goTo = (page, place) =>
     page.getByRole('navigation', { name: 'Bench' }).getByRole('button', { name: place }).click();
   const phone = await join4('running', 390, 844, 'Edwin Marram', 4);
+  await goTo(phone, 'Method');
   await phone.getByRole('button', { name: 'Next step' }).click();
   await shot(phone, 'bench-method-phone');
   await goTo(phone, 'Log');
@@ -86,6 +87,8 @@ try {
   await phone.getByRole('button', { name: 'lilac', exact: true }).click();
   await shot(phone, 'bench-log-phone');
   const tablet = await join4('running', 820, 1180, 'Sorrel Gannet', 18);
+  await tablet.getByRole('table', { name: 'Your tile' }).waitFor();
+  await shot(tablet, 'bench-tile-tablet');
   await goTo(tablet, 'Name');
   await tablet
     .getByRole('heading', { name: /^So it holds/ })
@@ -135,7 +138,6 @@ try {
     await staff.getByLabel(/Paste one name a line/).fill('Name\nUlla Brine\nAino Farrow');
     await staff.getByText('Already in the class').waitFor();
   });
-  await visit('/specimen', 'specimen');
   const head = await device(1280, 800);
   await head.request.post(`${base}/api/staff/sign-in`, {
     data: { email: 'hesper.vyne@skerrin.example', password: 'lamp-room-demo' },

@@ -1,12 +1,12 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
 import { Box, chakra } from '@chakra-ui/react';
-import { CalendarClock, Eye, EyeOff, OctagonX, Play, Wifi, WifiOff } from 'lucide-react';
+import { CalendarClock, OctagonX, Play } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Dialog } from '../kit/Dialog.js';
-import { clock, minutesSince } from '../kit/moments.js';
+import { minutesSince } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
@@ -20,6 +20,7 @@ import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMove } from '../lessons/lesson-queries.js';
 import { benchStatuses, byNeed, isQuiet, testsOfLesson } from './bench-status.js';
 import { BenchTile } from './BenchTile.js';
+import { BoardHead } from './BoardHead.js';
 import { boardFollows } from './BoardFollows.js';
 import { causesOf } from './class-causes.js';
 import { Replan } from './Replan.js';
@@ -66,10 +67,10 @@ export default function RunPage() {
   };
   const running = lesson.state === 'running';
   const consequences = boardFollows(benches, causes, now, running, { answer, dismiss });
-  const students = benches.reduce((n, b) => n + b.group.students.length, 0);
-  const handedIn = benches.reduce((n, b) => n + b.handedIn, 0);
   const tests = testsOfLesson(lesson);
   const shown = order === 'need' ? byNeed(benches, now, running) : benches;
+  // A tile wants its labels and a well for each test.
+  const least = Math.max(9.6, 6.4 + 1.4 * tests.length);
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
 
   return (
@@ -143,50 +144,7 @@ export default function RunPage() {
         </Follows>
       }
     >
-      <Tile py="3" display="flex" alignItems="center" gap="5" flexWrap="wrap">
-        <Box>
-          <chakra.div fontSize="sm" color="ink.soft">
-            Lesson code
-          </chakra.div>
-          <chakra.div fontFamily="mono" fontSize="2xl" fontWeight="700" letterSpacing="0.12em">
-            {lesson.joinCode.slice(0, 3)} {lesson.joinCode.slice(3)}
-          </chakra.div>
-        </Box>
-        <Box>
-          <chakra.div fontSize="sm" color="ink.soft">
-            Begun
-          </chakra.div>
-          <chakra.div fontSize="lg" fontWeight="600">
-            {lesson.startedAt
-              ? `${clock(lesson.startedAt)}${running ? `, ${minutesSince(lesson.startedAt, now)} min of ${lesson.practical.minutes}` : ''}`
-              : 'not yet'}
-          </chakra.div>
-        </Box>
-        <Box>
-          <chakra.div fontSize="sm" color="ink.soft">
-            Handed in
-          </chakra.div>
-          <chakra.div fontSize="lg" fontWeight="600">
-            {handedIn} of {students}
-          </chakra.div>
-        </Box>
-        <Box flex="1" />
-        <chakra.span
-          role="status"
-          display="inline-flex"
-          gap="1.5"
-          alignItems="center"
-          color={live ? 'verdigris' : 'saffron'}
-          fontWeight="600"
-        >
-          {live ? <Wifi size={18} aria-hidden /> : <WifiOff size={18} aria-hidden />}
-          {live ? 'live' : 'connecting; the board catches up by itself'}
-        </chakra.span>
-        <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
-          {truth ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}{' '}
-          {truth ? 'Hide what they hold' : 'Show what they hold'}
-        </Button>
-      </Tile>
+      <BoardHead lesson={lesson} benches={benches} now={now} live={live} truth={truth} showTruth={setTruth} />
       {lesson.state === 'planned' && (
         <Tile>
           <Empty title="Not begun yet">
@@ -222,9 +180,9 @@ export default function RunPage() {
       <Box
         display="grid"
         gridTemplateColumns={{
-          base: 'repeat(auto-fill, minmax(11.5rem, 1fr))',
+          base: `repeat(auto-fill, minmax(${Math.max(11.5, least)}rem, 1fr))`,
           // As many columns as the room has, fewer where the tiles would get too narrow to read.
-          xl: `repeat(auto-fill, minmax(max(9.6rem, 100% / ${columns + 1} + 1px), 1fr))`,
+          xl: `repeat(auto-fill, minmax(max(${least}rem, 100% / ${columns + 1} + 1px), 1fr))`,
         }}
         gap="3"
       >
