@@ -6,7 +6,7 @@ import { Button } from '../kit/Button.js';
 import { shortTestName } from '../kit/look-names.js';
 import { minutesSince } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
-import { cellWords, SpotTile } from '../kit/well/SpotTile.js';
+import { cellWords, SpotCell, SpotTile } from '../kit/well/SpotTile.js';
 import type { BenchStatus } from './bench-status.js';
 
 interface BenchTileProps {
@@ -43,6 +43,7 @@ export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, a
   const trouble = bench.contradictions.length > 0 || bench.count.differing > 0;
   const done = group.students.length > 0 && bench.handedIn === group.students.length;
   const line = call ? 'saffron' : trouble ? 'saffron.line' : done ? 'verdigris' : 'slate.200';
+  const few = tests.length <= mostInWords;
   const labelOf = (id: string) => samples.find((s) => s.id === id)?.label ?? '';
   return (
     <Tile
@@ -74,21 +75,41 @@ export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, a
       <chakra.div fontSize="sm" color="ink.soft" lineHeight="1.2">
         {group.students.map((s) => s.name).join(', ')}
       </chakra.div>
-      <SpotTile
-        name={`Tile of ${group.name}`}
-        rows={rows}
-        samples={samples}
-        tests={tests}
-        size={wellSize(tests.length)}
-        heads="numbers"
-        now={bench.pace?.now.map((s) => s.test) ?? []}
-      />
-      {latest && !done && (
+      {few ? (
+        <Box role="group" aria-label={`Knowns of ${group.name}`} display="flex" flexWrap="wrap" gap="0.5">
+          {rows
+            .filter((row) => !group.unknowns.includes(row.sample))
+            .flatMap((row) =>
+              row.cells.map(
+                (cell) =>
+                  cell && (
+                    <SpotCell
+                      key={`${cell.sample} ${cell.test}`}
+                      cell={cell}
+                      size={26}
+                      sample={labelOf(cell.sample)}
+                    />
+                  ),
+              ),
+            )}
+        </Box>
+      ) : (
+        <SpotTile
+          name={`Tile of ${group.name}`}
+          rows={rows}
+          samples={samples}
+          tests={tests}
+          size={tests.length <= 4 ? 26 : 20}
+          heads="numbers"
+          now={bench.pace?.now.map((s) => s.test) ?? []}
+        />
+      )}
+      {latest && !done && !few && (
         <chakra.div fontSize="sm" lineHeight="1.2">
           at {shortTestName(latest.body.test)}, {labelOf(latest.body.sample)}
         </chakra.div>
       )}
-      <Named bench={bench} samples={samples} truth={truth} />
+      <Unknowns bench={bench} samples={samples} truth={truth} few={few} />
       <Box flex="1" />
       {trouble && !call && (
         <chakra.div fontSize="sm" color="saffron" fontWeight="600" display="flex" gap="1">
@@ -108,26 +129,23 @@ export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, a
   );
 }
 
-/** Tests of a practical whose results are told in words on the board. */
+/** Up to so many tests a bench is drawn as a strip of its knowns, and each unknown with its words: there is room for them. */
 const mostInWords = 2;
-/** Wells that fit: few tests are drawn larger. */
-const wellSize = (tests: number): number => (tests <= 2 ? 34 : tests <= 4 ? 26 : 20);
 
-/** The unknowns by name: what they hold, where that is shown, and what they were called. */
-function Named({
+/** The unknowns: of few tests with their wells and words; what they hold, where that is shown, and what they were called. */
+function Unknowns({
   bench: { group, record, rows },
   samples,
   truth,
-}: Pick<BenchTileProps, 'bench' | 'samples' | 'truth'>) {
+  few,
+}: Pick<BenchTileProps, 'bench' | 'samples' | 'truth'> & { readonly few: boolean }) {
   const lines = samples
     .filter((s) => group.unknowns.includes(s.id))
     .map((s) => ({
       s,
-      // Of few tests there is room for the words; of many the wells say them to whoever points.
-      seen: rows
-        .filter((row) => row.sample === s.id && row.cells.length <= mostInWords)
-        .flatMap((row) => row.cells.flatMap((cell) => (cell?.entry ? [cellWords(cell)] : [])))
-        .join('; '),
+      cells: rows
+        .filter((row) => few && row.sample === s.id)
+        .flatMap((row) => row.cells.flatMap((c) => c ?? [])),
       named: [
         ...new Set(
           group.students.flatMap(
@@ -137,20 +155,35 @@ function Named({
         ),
       ],
     }))
-    .filter(({ named, seen }) => truth || named.length || seen);
-  if (!lines.length) return null;
-  return (
-    <Box bg="slate.50" borderRadius="tile" p="1.5" fontSize="sm" lineHeight="1.25">
-      {lines.map(({ s, named, seen }) => (
-        <div key={s.id}>
-          <chakra.span fontFamily="mono" fontWeight="600">
-            {s.label}
-          </chakra.span>
-          {truth && <chakra.span color="permanganate"> {s.holds}</chakra.span>}
-          {seen && ` ${seen}`}
-          {named.length > 0 && <chakra.span fontWeight="600"> named {named.join(' / ')}</chakra.span>}
-        </div>
+    .filter(({ named }) => few || truth || named.length);
+  return lines.map(({ s, cells, named }) => (
+    <Box
+      key={s.id}
+      display="flex"
+      gap="2"
+      alignItems="center"
+      bg="slate.50"
+      borderRadius="tile"
+      p="1.5"
+      fontSize="sm"
+      lineHeight="1.2"
+    >
+      {cells.map((cell) => (
+        <SpotCell key={cell.test} cell={cell} size={36} sample={s.label} />
       ))}
+      <Box minW="0">
+        <chakra.div fontFamily="mono" fontWeight="600">
+          {s.label}
+          {truth && (
+            <chakra.span color="permanganate" fontFamily="body">
+              {' '}
+              {s.holds}
+            </chakra.span>
+          )}
+        </chakra.div>
+        {few && <div>{cells.map(cellWords).join('; ')}</div>}
+        {named.length > 0 && <chakra.div fontWeight="600">named {named.join(' / ')}</chakra.div>}
+      </Box>
     </Box>
-  );
+  ));
 }

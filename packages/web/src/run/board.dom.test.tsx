@@ -1,6 +1,6 @@
 import { describe, expect, jest, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
-import type { EventBody } from '@kivex/core';
+import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { Follows } from '../lessons/Follows.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
@@ -70,6 +70,29 @@ describe('a bench on the board', () => {
     unmount();
     tile([], true);
     expect(screen.getAllByText(jar.holds, { exact: false }).length).toBeGreaterThan(0);
+  });
+  test('of one test has a strip of knowns, and each unknown with its words', async () => {
+    const flames = lessonOf(flameColoursOfUnlabelledJars, { state: 'running' });
+    const unknown = flames.samples.find((s) => s.id === flames.groupList[0]!.unknowns[0])!;
+    show(
+      <BenchTile
+        bench={board([saw('g1', 'flame', { colour: 'lilac' }, unknown.id)], flames)[0]!}
+        samples={flames.samples}
+        tests={testsOfLesson(flames)}
+        devices={0}
+        truth={false}
+        quiet={false}
+        now={now}
+        answer={() => undefined}
+      />,
+    );
+    const knowns = screen.getByRole('group', { name: 'Knowns of Group 1' });
+    expect(within(knowns).getAllByRole('img')).toHaveLength(
+      flames.samples.filter((s) => s.role === 'known').length,
+    );
+    expect(screen.getByText('lilac')).toBeTruthy();
+    expect(screen.getAllByText('nothing yet')).toHaveLength(1);
+    expect(await faults()).toEqual([]);
   });
   test('counts cells, not jars, until all have handed in', () => {
     const line = (events: WireEvent[]) => benchLine(board(events)[0]!, now);

@@ -112,7 +112,7 @@ export function SpotTile({
               </chakra.th>
               {row.cells.map((cell, i) => (
                 <chakra.td key={tests[i]} textAlign="center" verticalAlign="top" p="0">
-                  {cell && <Cell cell={cell} size={size} sample={sample?.label ?? ''} press={press} />}
+                  {cell && <SpotCell cell={cell} size={size} sample={sample?.label ?? ''} press={press} />}
                 </chakra.td>
               ))}
             </tr>
@@ -124,7 +124,7 @@ export function SpotTile({
 }
 
 /** One well of the tile; a button where something follows from pressing it. */
-function Cell({
+export function SpotCell({
   cell,
   size,
   sample,
@@ -133,7 +133,7 @@ function Cell({
   readonly cell: TileCell;
   readonly size: number;
   readonly sample: string;
-  readonly press: SpotTileProps['press'];
+  readonly press?: SpotTileProps['press'];
 }) {
   const { look, glass } = cell.entry
     ? cellLook(cell.test, cell.entry.body.seen)
