@@ -21,6 +21,8 @@ export default {
       setupFiles: ['<rootDir>/build/testing/browser.js'],
     },
   ],
+  // Every core: by itself Jest leaves one idle, which of two is half.
+  maxWorkers: '100%',
   // Starting a server and hashing take their time on a busy machine.
   testTimeout: 60_000,
 };
