@@ -19,6 +19,7 @@ const loadPad = () => import('./Pad.js');
 const loadNaming = () => import('./Naming.js');
 const loadHandIn = () => import('./HandIn.js');
 const Method = lazy(async () => ({ default: (await loadMethod()).Method }));
+const TimerStrip = lazy(async () => ({ default: (await import('./TimerStrip.js')).TimerStrip }));
 const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
@@ -169,6 +170,9 @@ export default function BenchPage() {
             This could not go in: {w.refused} It is kept on this device.
           </Notice>
         ))}
+        <Suspense fallback={null}>
+          <TimerStrip lesson={bench.lesson.id} />
+        </Suspense>
         {stop && <Stopped notice={stop} />}
         {!stop && <Hints lesson={bench.lesson.id} notices={record.notices} />}
         {!stop && place === 'tile' && (

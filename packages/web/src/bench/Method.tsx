@@ -2,13 +2,15 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench, WireEvent } from '@kivex/contract';
 import { methodOf, pictureOf, type StudentBody } from '@kivex/core';
-import { ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
+import { AlarmClock, ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Fold } from '../kit/Fold.js';
+import { shortTestName } from '../kit/look-names.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { TestChoice } from './TestChoice.js';
+import { clockOf, useTimers } from './timers.js';
 
 /** The words of a step come first; its drawing follows a moment after, and is no part of the first load. */
 const Apparatus = lazy(async () => {
@@ -53,6 +55,7 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
     void log({ type: 'step', test: method.test, step: next });
   };
   const last = at === method.steps.length - 1;
+  const beginTimer = useTimers((s) => s.begin);
 
   return (
     <>
@@ -125,6 +128,15 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
             </span>
           </Box>
         ))}
+        {step.waitSeconds !== undefined && (
+          <Button
+            size="bench"
+            alignSelf="flex-start"
+            onClick={() => beginTimer(bench.lesson.id, shortTestName(method.test), step.waitSeconds!)}
+          >
+            <AlarmClock aria-hidden /> Start the timer: {clockOf(step.waitSeconds)} min
+          </Button>
+        )}
         {last && (
           <Box display="flex" gap="3" bg="porcelain.shade" borderRadius="tile" p="3">
             <Recycle size={26} aria-hidden style={{ flex: 'none' }} />

@@ -1,5 +1,5 @@
 import { describe, expect, jest, test } from '@jest/globals';
-import { attributeOf, readGroup, testOf, type StudentBody } from '@kivex/core';
+import { attributeOf, methodOf, readGroup, testOf, type StudentBody } from '@kivex/core';
 import { screen, within } from '@testing-library/react';
 import { ash, benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
@@ -8,6 +8,7 @@ import { HandIn } from './HandIn.js';
 import { Method } from './Method.js';
 import { Naming } from './Naming.js';
 import { Pad } from './Pad.js';
+import { useTimers } from './timers.js';
 import { WellChoice } from './WellChoice.js';
 
 const lesson = lessonOf(salt, { state: 'running' });
@@ -191,6 +192,27 @@ describe('the method', () => {
     await user.click(screen.getByRole('button', { name: 'Next step' }));
     expect(screen.getByText(/step 2 of/)).toBeTruthy();
     expect(log).toHaveBeenLastCalledWith({ type: 'step', test: 'flame', step: 1 });
+    expect(await faults()).toEqual([]);
+  });
+  test('a step with a wait offers its timer, by the minutes the step says', async () => {
+    useTimers.setState({ timers: [] });
+    const step = methodOf(bench.tests.find((t) => t.test === 'naoh-warm')!).steps;
+    const wait = step.findIndex((s) => s.waitSeconds !== undefined);
+    const at = entry({ type: 'step', test: 'naoh-warm', step: wait }, { by: ash.id });
+    const { user } = show(
+      <Method
+        bench={bench}
+        events={[{ ...at, seq: 1 }]}
+        test="naoh-warm"
+        chooseTest={() => undefined}
+        log={logged()}
+        toLog={() => undefined}
+      />,
+    );
+    await user.click(screen.getByRole('button', { name: 'Start the timer: 1:00 min' }));
+    const [timer] = useTimers.getState().timers;
+    expect(timer).toMatchObject({ lesson: bench.lesson.id, label: 'Warm with sodium hydroxide' });
+    expect(timer!.endsAt - timer!.startedAt).toBe(step[wait]!.waitSeconds! * 1000);
     expect(await faults()).toEqual([]);
   });
 });

@@ -7,6 +7,8 @@ import { byThisClock } from './bench-store.js';
 import { ownTile } from './own-tile.js';
 import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
+import { TimerStrip } from './TimerStrip.js';
+import { useTimers } from './timers.js';
 
 const bench = benchOf(lessonOf(salt, { state: 'running' }));
 const [jar, other] = bench.samples.filter((s) => s.role === 'unknown') as [
@@ -120,5 +122,25 @@ describe('what the teacher says', () => {
     unmount();
     show(hints);
     expect(screen.queryByText('Clean the wire.', { exact: false })).toBeNull();
+  });
+});
+
+describe('timers at the bench', () => {
+  test('run in sight, ring when the time is up, and are put away', async () => {
+    useTimers.setState({ timers: [] });
+    const { begin } = useTimers.getState();
+    begin('lesson', 'Halides', 90, Date.now());
+    begin('lesson', 'Nitrate', 30, Date.now() - 60_000);
+    begin('another', 'Flame test', 90, Date.now());
+    const { user } = show(<TimerStrip lesson="lesson" />);
+    expect(screen.getByRole('timer').textContent).toMatch(/Halides: 1:(30|29)/);
+    expect(screen.getByRole('alert').textContent).toBe('Nitrate: time is up, look now');
+    expect(screen.queryByText(/Flame test/)).toBeNull();
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'One minute more: Nitrate' }));
+    expect(screen.queryByRole('alert')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Put away: Nitrate' }));
+    await user.click(screen.getByRole('button', { name: 'Put away: Halides' }));
+    expect(screen.queryByRole('group', { name: 'Timers' })).toBeNull();
   });
 });
