@@ -29,6 +29,8 @@ export function heldInWords({ body }: HeldEntry, label: (sample: string) => stri
       return `${label(body.sample)} named ${body.answer}`;
     case 'hand-in':
       return 'handed in';
+    case 'trust':
+      return `which of two entries they trust${body.why ? `: “${body.why}”` : ''}`;
     default:
       return 'a call or a step';
   }
