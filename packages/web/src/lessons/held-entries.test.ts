@@ -39,10 +39,7 @@ describe('entries kept apart', () => {
     ],
     [{ type: 'naming', sample: 'j2', answer: 'potassium', evidence: [] }, 'jar 2 named potassium'],
     [{ type: 'hand-in' }, 'handed in'],
-    [
-      { type: 'trust', entry: 'e1', why: 'clean wire' },
-      'which of two entries they trust: “clean wire”',
-    ],
+    [{ type: 'trust', entry: 'e1', why: 'clean wire' }, 'which of two entries they trust: “clean wire”'],
     [{ type: 'call', reason: 'help' }, 'a call or a step'],
   ])('%j is told in words', (body, wanted) =>
     expect(heldInWords(entry('1', { body }), (sample) => `jar ${sample.slice(1)}`)).toBe(wanted),
