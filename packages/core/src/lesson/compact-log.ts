@@ -2,7 +2,7 @@
  * The log of a group cut to what still says something: what stands, what was pointed at, what is open. Reading it with
  * `readGroup` gives the same standing results, names, calls and hand-ins, while its size does not grow with the log.
  */
-import type { LessonEvent } from './record.js';
+import { saidByStaff, type LessonEvent } from './record.js';
 
 /** Open calls kept; nobody answers more than these. */
 const mostCalls = 20;
@@ -46,7 +46,7 @@ export function compactLog<E extends LessonEvent>(events: readonly E[], keep: nu
   };
   const all = [...byId.values()];
   let last: E | undefined;
-  for (const event of all) if (!last || event.at >= last.at) last = event;
+  for (const event of all) if (!saidByStaff(event.body) && (!last || event.at >= last.at)) last = event;
   if (last) kept.add(last.id);
   for (const event of [...all].reverse()) {
     const { id, by, body } = event;

@@ -51,6 +51,12 @@ describe('the record of a lesson', () => {
     expect(told!.trusted).toEqual({ why: 'the wire was clean then' });
     expect(readGroup([event({ type: 'trust', entry: 'nobody’s' })]).observations).toEqual([]);
   });
+  test('a bench is quiet however much staff say to it', () => {
+    const seen = saw('lilac');
+    const said = event({ type: 'notice', level: 'hint', text: 'Clean the wire.' }, 'staff');
+    expect(readGroup([seen, said]).lastAt).toBe(seen.at);
+    expect(readGroup([said]).lastAt).toBeNull();
+  });
   test('what staff say stands until they say that it is over', () => {
     const stop = event({ type: 'notice', level: 'stop', text: 'Stop.' }, 'staff');
     const hint = event({ type: 'notice', level: 'hint', text: 'Clean the wire.' }, 'staff');

@@ -107,8 +107,13 @@ export interface GroupRecord {
   readonly notices: readonly OpenNotice[];
   /** Student id → when handed in. */
   readonly handedIn: Readonly<Record<string, string>>;
+  /** When the group itself last logged anything. */
   readonly lastAt: string | null;
 }
+
+/** Is this of staff's making? It says nothing of what the bench does. */
+export const saidByStaff = ({ type }: EventBody): boolean =>
+  type === 'notice' || type === 'notice-over' || type === 'call-answered';
 
 /** Reads the log of one group, in the order it was committed; repeats of an event count once. */
 export function readGroup(events: Iterable<LessonEvent>): GroupRecord {
@@ -126,7 +131,7 @@ export function readGroup(events: Iterable<LessonEvent>): GroupRecord {
   for (const { id, by, at, body } of events) {
     if (seen.has(id)) continue;
     seen.add(id);
-    lastAt = lastAt && lastAt > at ? lastAt : at;
+    if (!saidByStaff(body)) lastAt = lastAt && lastAt > at ? lastAt : at;
     switch (body.type) {
       case 'observation':
         observations.push({ id, by, at, body });
