@@ -19,7 +19,11 @@ const loadPad = () => import('./Pad.js');
 const loadNaming = () => import('./Naming.js');
 const loadHandIn = () => import('./HandIn.js');
 const Method = lazy(async () => ({ default: (await loadMethod()).Method }));
-const TimerStrip = lazy(async () => ({ default: (await import('./TimerStrip.js')).TimerStrip }));
+/** A moment after the rest: it is no part of the first load. */
+const TimerStrip = lazy(async () => {
+  await new Promise((shown) => setTimeout(shown, aheadAfter));
+  return { default: (await import('./TimerStrip.js')).TimerStrip };
+});
 const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
