@@ -27,15 +27,15 @@ interface ReplanProps {
 /** Changes shown at once; the rest is counted. */
 const mostShown = 12;
 
-export function Replan({ lesson, benches, minute, done }: ReplanProps) {
+export function Replan({ done, ...now }: ReplanProps) {
+  // It is planned for the moment it was opened: what comes in meanwhile does not make it begin again, and a rota that
+  // somebody else keeps meanwhile is told when this one is to be kept.
+  const [{ lesson, benches, minute }] = useState(now);
   const { planning, practical, groupList } = lesson;
   const [places, setPlaces] = useState<StationPlaces>(planning.places);
-  // It is planned for the moment it was opened: what comes in meanwhile does not make it begin again.
-  const [opened] = useState({ benches, minute, from: planning.versions.rota });
   const problem = useMemo(
-    () => problemFromNow(lesson, opened.benches, opened.minute, places),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [opened, places, practical],
+    () => problemFromNow(lesson, benches, minute, places),
+    [lesson, benches, minute, places],
   );
   const work = useRota(problem);
   const save = usePlanningPart(lesson.id, 'rota');
@@ -43,7 +43,7 @@ export function Replan({ lesson, benches, minute, done }: ReplanProps) {
   const schedule = work.result?.schedule ?? work.found?.schedule;
   const used = new Set(problem?.tasks.map((t) => t.station));
   const at = (m: number) => clock(new Date(Date.parse(lesson.startedAt!) + m * 60_000).toISOString());
-  const changes = schedule ? slotChanges(before, schedule, opened.minute) : [];
+  const changes = schedule ? slotChanges(before, schedule, minute) : [];
   const end = (slots: readonly { readonly end: number }[]) => Math.max(0, ...slots.map((s) => s.end));
   const verdict = work.result && verdictOf(work.result, practical);
   return (
@@ -91,7 +91,7 @@ export function Replan({ lesson, benches, minute, done }: ReplanProps) {
         disabled={!schedule?.length || work.running || save.isPending || !changes.length}
         onClick={() =>
           save.mutate(
-            { change: { places, pins: [], schedule: schedule! }, from: opened.from },
+            { change: { places, pins: [], schedule: schedule! }, from: planning.versions.rota },
             { onSuccess: done },
           )
         }
