@@ -4,7 +4,7 @@ import { screen, within } from '@testing-library/react';
 import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
 import { byThisClock } from './bench-store.js';
-import { ownTile } from './own-tile.js';
+import { nextSample, ownTile } from './own-tile.js';
 import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
 import { TimerStrip } from './TimerStrip.js';
@@ -83,6 +83,17 @@ describe('the tile at home', () => {
     const box = screen.getByRole('region', { name: 'Now and next' });
     expect(box.textContent).toMatch(/Now: .* until .*Next: .* at .*7 min behind the plan/);
   });
+});
+
+test('a test is done next on the first sample with nothing of it, else on the first there is', () => {
+  const done = bench.samples.filter((s) => s.tests.includes('flame'));
+  const flame = (sample: string) =>
+    entry({ type: 'observation', sample, test: 'flame', variant: 'wire', seen: { colour: 'none' } });
+  const next = (logged: readonly { readonly id: string }[]) =>
+    nextSample(ownTile(bench, readGroup(logged.map((s) => flame(s.id))), Date.now()), 'flame');
+  expect(next([])).toBe(done[0]!.id);
+  expect(next(done.slice(0, 2))).toBe(done[2]!.id);
+  expect(next(done)).toBe(done[0]!.id);
 });
 
 test('without a kept rota, or before the lesson has begun, there is no now', () => {

@@ -2,7 +2,7 @@ import { describe, expect, jest, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
-import { Follows } from '../lessons/Follows.js';
+import { Follows, Surface } from '../lessons/Follows.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
 import { benchStatuses, testsOfLesson } from './bench-status.js';
@@ -157,6 +157,20 @@ describe('what follows on the board', () => {
     shown([]);
     expect(screen.getByText('No calls, no contradictions.')).toBeTruthy();
   });
+});
+
+test('where there is no room beside the work, what cannot wait comes before it', () => {
+  const order = (urgent: boolean) => {
+    const { unmount, container } = show(
+      <Surface urgent={urgent} follows={<p>calls</p>}>
+        <p>benches</p>
+      </Surface>,
+    );
+    const text = container.textContent;
+    unmount();
+    return text;
+  };
+  expect([order(true), order(false)]).toEqual(['callsbenches', 'benchescalls']);
 });
 
 describe('what is said to the benches', () => {
