@@ -21,7 +21,7 @@ export interface GasTestRule {
   readonly result: Need;
   /** A colour the result must end in: a value of the litmus or indicator readers. */
   readonly ends?: {
-    readonly reader: 'litmus' | 'decolourised' | 'indicator' | 'fumes';
+    readonly reader: 'litmus' | 'decolourised' | 'indicator' | 'fumes' | 'limewater';
     readonly in: readonly string[];
   };
   /** A paper that begins in another colour is the wrong test. */
@@ -34,7 +34,8 @@ const limewater: GasTestRule = {
   about: ['limewater'],
   test: { all: ['limewater'] },
   testFault: 'The test is limewater.',
-  result: { oneOf: [['cloudy', 'milky', 'precipitate']] },
+  result: {},
+  ends: { reader: 'limewater', in: ['cloudy'] },
   wanted: 'limewater turns cloudy',
 };
 

@@ -1,7 +1,8 @@
 /** Marks the colour of a flame, by eye or through the glass, against the syllabus's words for the ion. */
-import { colourWord, type ColourTerm } from '../reading/colour-terms.js';
-import { readColours, type ColourClaim } from '../reading/read-colours.js';
+import { colourWord, isColourTerm, type ColourTerm } from '../reading/colour-terms.js';
+import { coloursIn, type ColourClaim } from '../reading/read-colours.js';
 import { readIons } from '../reading/read-ions.js';
+import type { TextReading } from '../reading/read-text.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
@@ -18,6 +19,21 @@ function relevant(claims: readonly ColourClaim[], glass: boolean): readonly Colo
   return glass && through.length === 0 ? claims : through;
 }
 
+const noneSeen: ColourClaim = { term: 'none', denied: false, throughGlass: false, joined: 'start', minor: false };
+/** "The yellow disappeared", "the yellow's gone": what is named is what is not seen. */
+function gone(text: TextReading, colours: number): boolean {
+  return (
+    colours === 1 &&
+    text.mentions.some((m) => (m.kind === 'disappear' || m.kind === 'bleach') && !m.denied) ===
+      true &&
+    text.mentions.some(
+      (m) =>
+        (m.kind === 'disappear' || m.kind === 'bleach') &&
+        text.mentions.some((c) => c.kind === 'colour' && c.clause === m.clause && c.at < m.at),
+    ) || (colours === 1 && /\b(?:filtered|absorbed|blocked|cancelled|hidden|masked|removed|taken out)\b/.test(text.words.join(' ')))
+  );
+}
+
 /** No colour is no colour, whatever word says so. */
 const plain = (term: ColourTerm): ColourTerm => (term === 'colourless' ? 'none' : term);
 
@@ -27,10 +43,20 @@ export const namesSubstance = (answer: string): boolean => {
   return claims.length > 0 || gases.length > 0;
 };
 
+/** "Bright", "intense" and "pale" never lose a colour its mark. */
+const intensities = ['bright-', 'pale-', 'golden-'] as const;
+function withIntensifiers(earns: ReadonlySet<ColourTerm>): ReadonlySet<ColourTerm> {
+  const all = new Set(earns);
+  for (const term of earns)
+    for (const how of intensities) if (isColourTerm(`${how}${term}`)) all.add(`${how}${term}` as ColourTerm);
+  return all;
+}
+
 /** Marks a flame colour (one point). */
-export function markFlame(answer: string, glass: boolean, wording: Wording, strictness: Strictness): Mark {
-  const { earns, borderline } = earningTerms(wording, strictness);
-  const reading = readColours(answer);
+export function markFlame(text: TextReading, glass: boolean, wording: Wording, strictness: Strictness): Mark {
+  const { earns: named, borderline } = earningTerms(wording, strictness);
+  const earns = withIntensifiers(named);
+  const reading = coloursIn(text);
   if (reading.blank) return onePoint(0, 'blank', 'Nothing was written.');
   if (reading.otherTest)
     return onePoint(
@@ -39,7 +65,16 @@ export function markFlame(answer: string, glass: boolean, wording: Wording, stri
       'This describes the result of another test; a flame test is answered with the colour of the flame.',
     );
   const claims = relevant(reading.claims, glass);
-  const said = claims.filter((c) => !c.denied).map((c) => ({ ...c, term: plain(c.term) }));
+  const stated = claims.filter((c) => !c.denied).map((c) => ({ ...c, term: plain(c.term) }));
+  const own = stated.some((c) => !c.aside) ? stated.filter((c) => !c.aside) : stated;
+  // "red, then nothing" and "nothing at first, then lilac": the colour is what was seen.
+  const coloured = own.filter((c) => c.term !== 'none');
+  const inTurn = own.some((c, i) => i > 0 && (c.joined === 'then' || (own[i - 1]!.term === 'none' && c.joined === 'but')) );
+  const said = earns.has('none') && gone(text, coloured.length)
+    ? [{ ...(own[0] ?? noneSeen), term: 'none' as ColourTerm }]
+    : coloured.length && coloured.length < own.length && inTurn
+      ? coloured
+      : own;
   // What comes after "but" takes the place of what came before it.
   const turn = said.findLastIndex((c) => c.joined === 'but');
   const claimed = turn > 0 ? said.slice(turn) : said;
@@ -52,10 +87,9 @@ export function markFlame(answer: string, glass: boolean, wording: Wording, stri
       return onePoint(0, 'denied', `It says what the colour was not (${termList(denied)}), not what it was.`);
     }
     if (
-      reading.unread.length > 0 &&
-      reading.unread.length <= 2 &&
+      reading.unexplained.some((u) => u.standing === 'unknown') &&
       reading.claims.length === 0 &&
-      !namesSubstance(answer)
+      !namesSubstance(text.words.join(' '))
     )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
     return onePoint(0, 'no-colour-named', 'No colour is named.');

@@ -1,14 +1,16 @@
 /** Marks how a gas is tested for: a point for the test, a point for its positive result. */
 import { has, type Claims } from '../reading/claims.js';
 import { readDecolourised, readIndicatorColour, readLitmus } from '../reading/claims-colour.js';
-import { readFumes } from '../reading/claims-gas.js';
+import { readFumes, readLimewater } from '../reading/claims-gas.js';
 import { changeIn } from '../reading/colour-change.js';
-import { readText, type TextReading } from '../reading/read-text.js';
+import type { TextReading } from '../reading/read-text.js';
 import { speciesName } from '../species/species.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { gasTestRules, type GasTestRule, type Need } from './gas-test-rules.js';
 import type { GasTestItem } from './mark-item.js';
+import { acrossReadings } from './competing.js';
 import { onePoint, together, type Mark } from './mark-result.js';
+import { saysNothing } from './says-nothing.js';
 
 const asked = { narrow: true, hasExcess: false };
 const colourReaders = {
@@ -16,6 +18,7 @@ const colourReaders = {
   decolourised: readDecolourised,
   indicator: readIndicatorColour,
   fumes: readFumes,
+  limewater: readLimewater,
 };
 
 const meets = (reading: TextReading, { all = [], oneOf = [], not = [] }: Need): boolean =>
@@ -81,14 +84,22 @@ function markRule(
 }
 
 /** Marks the test of a gas (two points). @throws RangeError for a gas without a test. */
-export function markGasTest(_syllabus: Syllabus, item: GasTestItem, answer: string): Mark {
+export function markGasTest(syllabus: Syllabus, item: GasTestItem, answer: string): Mark {
   const rules = gasTestRules[item.gas];
   if (!rules.length) throw new RangeError(`${speciesName(item.gas)} has no test of its own`);
-  const reading = readText(answer);
+  const nothing = saysNothing(answer);
+  if (nothing) return { points: 0, max: 2, verdict: 'none', why: [nothing] };
+  return acrossReadings(answer, (reading) => markReading(syllabus, item, rules, reading));
+}
+
+function markReading(
+  _syllabus: Syllabus,
+  item: GasTestItem,
+  rules: readonly GasTestRule[],
+  reading: TextReading,
+): Mark {
   const none = (code: string, text: string): Mark =>
     together([onePoint(0, code, text), onePoint(0, code, text)]);
-  if (reading.blank)
-    return { points: 0, max: 2, verdict: 'none', why: [{ code: 'blank', text: 'Nothing was written.' }] };
   const strictChlorine = item.gas === 'Cl2' && _syllabus.settings.chlorineResult === 'red-then-bleached';
   const marked = rules.map((rule) => ({ rule, ...markRule(rule, reading) }));
   const best = marked.sort(

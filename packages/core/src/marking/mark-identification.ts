@@ -20,7 +20,8 @@ import type { GasId } from '../species/substance.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { testOf } from '../identification-tests/tests.js';
 import type { IdentificationItem } from './mark-item.js';
-import { onePoint, type Mark } from './mark-result.js';
+import { forReview, onePoint, type Mark } from './mark-result.js';
+import { saysNothing } from './says-nothing.js';
 
 /** The species that fit a record: cleanly if any does, else with a slip that explains. Only records that say something of them count. */
 function followsFrom<Id extends string>(seen: readonly SeenRecord[], ids: readonly Id[]): Id[] {
@@ -42,6 +43,16 @@ function followsFrom<Id extends string>(seen: readonly SeenRecord[], ids: readon
 /** A metal may be told by the ion it becomes in acid. */
 const standIns = (id: string): readonly string[] => (isMetalId(id) ? [id, ionInAcid[id] ?? 'H+'] : [id]);
 
+/** Where a formula's capitals are wrong a strict reader gives nothing; others take it where only one thing can be meant. */
+const wrongCapitals = (
+  syllabus: Syllabus,
+  item: IdentificationItem,
+  claims: readonly { readonly capitals?: boolean; readonly denied: boolean }[],
+): Mark | undefined =>
+  (item.strictness ?? syllabus.strictness) === 'strict' && claims.some((c) => c.capitals && !c.denied)
+    ? onePoint(0, 'capitals', 'The capitals of the formula are wrong; a symbol begins with a capital and goes on small.')
+    : undefined;
+
 const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');
 
 /** Marks the naming of a gas. */
@@ -50,6 +61,8 @@ function markGas(syllabus: Syllabus, item: IdentificationItem, answer: string): 
   if (!truth) throw new RangeError(`the sample ${item.sample.join(' ')} holds no gas`);
   const reading = readIons(answer);
   if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
+  const capitals = wrongCapitals(syllabus, item, reading.gases);
+  if (capitals) return capitals;
   const claimed = reading.gases.filter((c) => !c.denied);
   const named = [...new Set(claimed.map((c) => c.gas))];
   if (!named.length)
@@ -111,6 +124,18 @@ function markMetal(syllabus: Syllabus, item: IdentificationItem, answer: string)
  * @throws RangeError when the sample does not hold the part asked for.
  */
 export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
+  const marked = markNaming(syllabus, item, answer);
+  if (marked.points > 0 || marked.why[0]?.code !== 'no-name') return marked;
+  const nothing = saysNothing(answer);
+  if (nothing) return onePoint(0, nothing.code, nothing.text);
+  // A word that is none may be a name misspelt beyond reading.
+  const strange = readIons(answer).unread.filter((word) => /^[a-z]{3,}$/i.test(word));
+  return strange.length
+    ? forReview('unread', `Kivex could not read “${strange[0]}”; please look at it.`)
+    : marked;
+}
+
+function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
   if (item.part === 'gas') return markGas(syllabus, item, answer);
   if (item.part === 'metal') return markMetal(syllabus, item, answer);
   const truth =
@@ -124,6 +149,8 @@ export function markIdentification(syllabus: Syllabus, item: IdentificationItem,
   const wanted = truth as IonId[];
   const reading = readIons(answer);
   if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
+  const capitals = wrongCapitals(syllabus, item, reading.claims);
+  if (capitals) return capitals;
 
   const ofPart = (id: IonId) => item.part === 'salt' || ionOf(id).charge > 0 === (item.part === 'cation');
   const inCourse: readonly string[] = [

@@ -1,15 +1,17 @@
 /** Marks what a student wrote that they saw, against what the sample shows and the syllabus's words. */
-import type { Claim, Claims } from '../reading/claims.js';
+import { isSolid, type Claim, type Claims } from '../reading/claims.js';
 import { turnOf } from '../reading/colour-change.js';
 import { readCelsius } from '../reading/read-number.js';
-import { readText, type TextReading } from '../reading/read-text.js';
+import type { TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
 import { inKnownWords } from '../syllabus/own-words.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import type { Attribute } from '../identification-tests/test-definition.js';
 import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
+import { acrossReadings } from './competing.js';
 import { forReview, onePoint, together, type Mark } from './mark-result.js';
+import { saysNothing } from './says-nothing.js';
 import { planOf, wordsOf, type PlannedPoint } from './observation-plan.js';
 
 const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
@@ -51,14 +53,22 @@ function judge(
     if (problem) return onePoint(0, problem, `${problemText[problem]} The answer wanted is ${wanted}.`);
     if (
       reading.mentions.length === 0 &&
-      reading.unread.length > 0 &&
+      reading.unexplained.some((u) => u.standing === 'unknown') &&
       reading.words.length <= shortAnswer &&
       !namesSubstance(reading.words.join(' '))
     )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
     return onePoint(0, 'not-said', `Nothing is said here that answers it; ${wanted} was wanted.`);
   }
-  const told: readonly Claim[] = claims;
+  // "no ppt, nothing happened" says nothing of a solid that stays.
+  const nothingThere =
+    attribute.reads === 'excess' &&
+    !right.every((v) => v === attribute.nothing) &&
+    reading.mentions.some((m) => m.denied && isSolid(m)) &&
+    !reading.mentions.some((m) => !m.denied && isSolid(m));
+  const told: readonly Claim[] = nothingThere
+    ? claims.map((c) => (c.term === 'unchanged' ? { ...c, term: 'none' } : c))
+    : claims;
   const good = told.filter((c) => earns.has(c.term));
   const bad = told.filter((c) => !earns.has(c.term));
   if (bad.length === 0) {
@@ -123,23 +133,20 @@ function markNumber(attribute: Attribute, right: readonly string[], answer: stri
   return onePoint(0, numbers.some(fits) ? 'contradiction' : 'wrong', `It is ${right[0]} ${unit}.`);
 }
 
-function markPoint(point: PlannedPoint, answer: string, reading: () => TextReading): Mark {
+function markPoint(point: PlannedPoint, answer: string, reading: TextReading): Mark {
   const { attribute, right, strictness, flame, narrow, hasExcess } = point;
   switch (attribute.reads) {
     case 'flame-colour':
     case 'glass-colour':
-      return markFlame(answer, attribute.reads === 'glass-colour', flame!, strictness);
+      return markFlame(reading, attribute.reads === 'glass-colour', flame!, strictness);
     case 'number':
       return markNumber(attribute, right, answer);
     default: {
-      const text = reading();
       const kind: TextKind = attribute.reads;
-      return judge(point, readers[kind](text, { narrow, hasExcess }), text);
+      return judge(point, readers[kind](reading, { narrow, hasExcess }), reading);
     }
   }
 }
-
-const saysSomething = /[\p{L}\p{N}]/u;
 
 /**
  * Marks an observation: one point, or one for each part where the whole of a test with two is asked for.
@@ -148,11 +155,14 @@ const saysSomething = /[\p{L}\p{N}]/u;
 export function markObservation(syllabus: Syllabus, item: ObservationItem, written: string): Mark {
   const answer = inKnownWords(syllabus.ownWords, written);
   const plan = planOf(syllabus, item);
-  const blank = !saysSomething.test(answer);
-  let kept: TextReading | undefined;
-  const reading = () => (kept ??= readText(answer));
-  const marks = plan.map((point) =>
-    blank ? onePoint(0, 'blank', 'Nothing was written.') : markPoint(point, answer, reading),
-  );
-  return marks.length === 1 ? marks[0]! : together(marks);
+  const numeric = plan.every((point) => point.attribute.reads === 'number');
+  const nothing = numeric && /\d/.test(answer) ? undefined : saysNothing(answer);
+  if (nothing) {
+    const marks = plan.map(() => onePoint(0, nothing.code, nothing.text));
+    return marks.length === 1 ? marks[0]! : together(marks);
+  }
+  return acrossReadings(answer, (reading) => {
+    const marks = plan.map((point) => markPoint(point, answer, reading));
+    return marks.length === 1 ? marks[0]! : together(marks);
+  });
 }

@@ -1,3 +1,5 @@
+import type { Explanation, Proposition, Thing } from '../reading/propositions.js';
+
 /**
  * Why a step is done: for each purpose the reasons that earn, as patterns over an answer's words, and
  * what takes the point away. Words are lower case, spelling mended, "n't" written as "not".
@@ -26,6 +28,10 @@ export interface Purpose {
   readonly review?: readonly (readonly RegExp[])[];
   /** Found anywhere, these take the point away. */
   readonly spoilt?: readonly RegExp[];
+  /** What is said the wrong way round, or of the wrong thing, takes it away too. */
+  readonly wrong?: readonly ((said: Proposition, all: Explanation) => boolean)[];
+  /** An answer that speaks of these and is not understood goes to a person. */
+  readonly about?: RegExp;
 }
 
 const carbonate =
@@ -41,10 +47,33 @@ const sulfateIons = /\b(sulfates?|sulphates?|so4\w*)\b/;
 const otherIons =
   /\b(other|another|any|different|unwanted|contaminat\w*|impurit\w*|previous|last|old|leftover|left over|residue\w*|traces?|interfer\w*|substances?|metals?|ions?|chemicals?|salts?|compounds?|sodium|bits)\b/;
 const poison =
-  /\b(toxic|poison\w*|harmful|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|chlorine|fumes?|respirat\w*|flammable vapour)\b/;
+  /\b(toxic|poison\w*|harm\w*|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|respirat\w*|flammable vapour)\b/;
+
+const has = (list: readonly Thing[], ...of: readonly Thing[]): boolean => of.some((t) => list.includes(t));
+const bothSides = (p: Proposition): readonly Thing[] => [...p.subject, ...p.object];
+const wanted = ['chloride', 'halide', 'sulfate', 'nitrate', 'silver', 'barium', 'dioxide'] as const;
 
 /** Why acid goes in first, before silver or before barium alike. */
-const carbonateFirst: Pick<Purpose, 'earns' | 'review'> = {
+const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'about'> = {
+  about: /\b(carbonates?|sulfites?|hydroxides?|interfer\w*|contaminat\w*|impurit\w*)\b/,
+  wrong: [
+    // The acid would take away the very ions that are tested for.
+    (p) =>
+      (p.act === 'remove' || p.act === 'react') &&
+      !p.denied &&
+      p.purpose &&
+      has(p.object, ...wanted) &&
+      !has(p.object, 'carbonate', 'sulfite', 'hydroxide', 'previous') &&
+      !has(p.subject, 'carbonate', 'sulfite'),
+    (p) => p.act === 'remove' && !p.denied && has(p.object, 'chloride', 'halide', 'sulfate') && !has(p.object, 'carbonate', 'sulfite', 'hydroxide'),
+    // So that the carbonate shows, forms or stays.
+    (p) => p.purpose && !p.denied && (p.act === 'show' || p.act === 'form' || p.act === 'add') && has(bothSides(p), 'carbonate', 'sulfite') && !p.otherwise,
+    (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
+    // The acid leaves the carbonate alone.
+    (p) => p.denied && (p.act === 'remove' || p.act === 'react' || p.act === 'dissolve') && has(p.object, 'carbonate') && !has(p.subject, 'silver', 'barium'),
+    (p) => p.act === 'add' && p.purpose && !p.denied && has(p.object, 'carbonate', 'sulfite'),
+    (p) => p.act === 'prevent' && has(p.object, 'chloride', 'sulfate', 'halide') && !has(p.object, 'carbonate'),
+  ],
   earns: [
     [carbonate, removes],
     [carbonate, falsely],
@@ -61,6 +90,20 @@ const carbonateFirst: Pick<Purpose, 'earns' | 'review'> = {
   ],
 };
 
+/** Why an acid with the ion that is tested for is not taken: it brings the ion; all else is the wrong way round. */
+const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
+  (p) => p.denied && (p.act === 'contain' || p.act === 'add') && has(p.object, ion),
+  (p) => p.act === 'remove' && has(p.object, ion),
+  (_, { words }) => new RegExp(`\\b(?:no|not any|not have|not contain|without|not got) (?:any |the )?${ion}`).test(words) && !/\bsample\b/.test(words),
+  (p) => p.act === 'prevent' && has(p.object, ion, 'precipitate'),
+  (p) => p.denied && p.act === 'form' && has(bothSides(p), ion, 'precipitate'),
+  (p) => p.act === 'dissolve' && has(bothSides(p), ion, 'precipitate'),
+  // With the ion in the sample it does nothing.
+  (p, { words }) => p.act === 'react' && has(p.object, ion) && !has(p.object, 'silver', 'barium') && !/silver|barium|ppt|precipit|contain|has|add/.test(words),
+  // The element is not the ion.
+  (_, { words }) => (ion === 'chloride' ? /\bchlorine\b/.test(words) && !/\bchloride/.test(words) : /\bsulfur\b(?! dioxide)/.test(words) && !/\bsulfate/.test(words)),
+];
+
 export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-silver-nitrate',
@@ -69,6 +112,7 @@ export const purposes: readonly Purpose[] = [
     ...carbonateFirst,
     spoilt: [
       /\b(remov\w*|rid of) (?:the |any )?(?:carbon dioxide|chlorides?|halides?|sulfates?|nitrates?|silver)\b/,
+      /\b(?:test|testing) for (?:the )?carbonate/,
     ],
   },
   {
@@ -85,9 +129,12 @@ export const purposes: readonly Purpose[] = [
     reason: 'Sulfuric acid brings sulfate ions itself, so barium sulfate falls out whatever the sample.',
     earns: [
       [
-        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because)\b/,
+        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|own|extra|more)\b/,
         sulfateIons,
       ],
+      [/\b(itself|its own|own|acid)\b/, /\b(ion|what|thing) (?:being|you are|youre|we are|were|that is|its) test/],
+      [/\b(add\w*|contain\w*|bring\w*|introduc\w*|has|have)\b/, /\b(ions?|what|thing|one) (?:that )?(?:is being|being|you are|youre|we are|were|you|we|that is|its)? ?(?:trying to |try to )?(?:test|find|identify|look)/],
+      [/\b(barium|itself|own)\b/, /\b(ppt\w*|precipitat\w*)\b/, /\b(itself|own|acid)\b/],
       [/\bbarium sulfate\b/],
       [
         /\b(always|anyway|whatever|false|any sample|every)\b/,
@@ -95,6 +142,8 @@ export const purposes: readonly Purpose[] = [
       ],
     ],
     spoilt: [/\bremov\w* (?:the )?sulfates?\b/],
+    about: /\b(sulfates?|barium)\b/,
+    wrong: ownIonWrong('sulfate'),
   },
   {
     id: 'not-sulfuric-acid-on-marble',
@@ -108,6 +157,13 @@ export const purposes: readonly Purpose[] = [
         /\b(coat\w*|layer|cover\w*|barrier|film|crust)\b/,
         /\b(stop\w*|prevent\w*|block\w*|protect\w*|marble|chips|react\w*|acid)\b/,
       ],
+    ],
+    about: /\b(calcium sulfate|layer|coat\w*|insoluble|barrier|crust)\b/,
+    wrong: [
+      (p) => p.act === 'dissolve' && !p.denied && has(bothSides(p), 'layer', 'sulfate') && p.object.length > 0,
+      (p) => p.act === 'remove' && !p.denied && has(p.object, 'layer'),
+      (p) => p.denied && (p.act === 'form' || p.act === 'block') && has(bothSides(p), 'layer'),
+      (p) => p.act === 'prevent' && has(p.object, 'layer'),
     ],
   },
   {
@@ -127,6 +183,8 @@ export const purposes: readonly Purpose[] = [
       ],
     ],
     spoilt: [/\bremov\w* (?:the )?chlorides?\b/],
+    about: /\b(chlorides?|silver)\b/,
+    wrong: ownIonWrong('chloride'),
   },
   {
     id: 'damp-litmus',
@@ -145,11 +203,16 @@ export const purposes: readonly Purpose[] = [
         /\b(not (?:work|react|change|turn)|no change|not show|nothing|will not|wont|not do)\b/,
       ],
       [
-        /\b(needs?|need|requires?|must|has to)\b.*\bwater\b/,
+        /\b(needs?|need|requires?|must|has to|only|if there is|without)\b.*\b(water|moisture|wet|damp)\b/,
         /\b(react|reaction|change|work|colour|show|happen|detect)\w*\b/,
       ],
     ],
     spoilt: [/\b(litmus|paper|dye|indicator) (?:to |can |will )?dissolv/],
+    about: /\b(water|dissolv\w*|moist\w*|dry|ions?|soluble)\b/,
+    wrong: [
+      (p, { words }) => p.act === 'dissolve' && p.denied && !/\b(dry|without|otherwise|unless|if|need\w*)\b/.test(words),
+      (p) => p.act === 'prevent' && has(p.object, 'gas') && !has(p.object, 'water'),
+    ],
   },
   {
     id: 'clean-wire',
@@ -172,6 +235,11 @@ export const purposes: readonly Purpose[] = [
     ],
     review: [[/\b(fair test|accurate|reliable|valid)\b/]],
     spoilt: [/\b(conduct\w*|steril\w*|shiny|germs?|hygien\w*|bacteria|rust\w*)\b/],
+    about: /\b(colour|sodium|yellow|residue|ions?|salts?|previous|last|old|dirt\w*|flame|result)\b/,
+    wrong: [
+      (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),
+      (p) => p.purpose && !p.denied && p.act === 'show' && has(p.object, 'previous', 'sodium') && !has(p.object, 'colour'),
+    ],
   },
   {
     id: 'fresh-iron-sulfate',
@@ -179,12 +247,25 @@ export const purposes: readonly Purpose[] = [
     earns: [
       [/\b(oxidi[sz]\w*|oxidation|oxygen)\b/],
       [
-        /\b(iron iii|iron 3|fe3\w*|iron three|ferric|fe iii)\b/,
-        /\b(turn\w*|become\w*|chang\w*|convert\w*|form\w*|go\w*|into|to|made|contain\w*)\b/,
+        /\biron3\b/,
+        /\b(turn\w*|become\w*|chang\w*|convert\w*|form\w*|go\w*|into|to|made|contain\w*|has|have)\b/,
       ],
       [/\breact\w* with (?:the )?(?:air|oxygen)\b/],
     ],
-    spoilt: [/\breduc(?:ed|es|tion)\b/],
+    review: [[/\b(air|goes off|iron3|unstable|old)\b/]],
+    spoilt: [/\breduc(?:ed|es|tion|ing)\b/, /\birons\b/, /\biron4\b/],
+    about: /\b(air|iron3|iron2|oxid\w*|oxygen)\b/,
+    wrong: [
+      // From iron(III) to iron(II), or iron(III) itself oxidised.
+      (p) => (p.act === 'oxidise' || p.act === 'become') && has(p.subject, 'iron3') && !p.denied && (has(p.object, 'iron2') || (p.act === 'oxidise' && !has(p.subject, 'iron2'))),
+      (p) => (p.act === 'oxidise' || p.act === 'become') && has(p.object, 'iron2') && !has(p.object, 'iron3') && !has(p.subject, 'air') && p.subject.length > 0 && !has(p.subject, 'iron2'),
+      (p) => p.act === 'oxidise' && has(bothSides(p), 'sulfate') && !has(bothSides(p), 'iron', 'iron2', 'iron3'),
+      (p, { words }) => p.act === 'oxidise' && has(p.object, 'iron3') && !has(p.subject, 'iron2') && !/\b(?:to|into) iron3\b|iron2/.test(words),
+      (p) => p.act === 'oxidise' && p.denied && !p.purpose && !p.otherwise,
+      (_, { words }) => /\b(?:fresh\w*|new)\b(?: \w+){0,4} iron3\b/.test(words),
+      (_, { words }) => /\biron3\b(?: ions?)?(?: \w+){0,2} (?:to|into|becomes?) (?:\w+ ){0,1}iron2\b/.test(words),
+      (_, { words }) => /\bto iron2\b/.test(words) && !/\biron3\b.*\bnot\b/.test(words) && !/\bfrom iron2\b/.test(words) && !/\bto iron2\b.*\biron3\b/.test(words),
+    ],
   },
   {
     id: 'blue-glass',
@@ -198,13 +279,28 @@ export const purposes: readonly Purpose[] = [
       [/\b(yellow|sodium)\b/, /\b(see|seen|visible|show|observe|notice|lilac|potassium|other colours?)\b/],
     ],
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
+    about: /\b(yellow|sodium|lilac|potassium)\b/,
+    wrong: [
+      (p) => (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') && !p.denied && has(p.object, 'lilac', 'potassium') && !has(p.object, 'yellow', 'sodium') && !has(p.subject, 'yellow', 'sodium'),
+      (p) => p.act === 'block' && has(p.subject, 'lilac', 'potassium') && has(p.object, 'yellow', 'sodium') && !p.denied,
+      (p) => p.act === 'pass' && !p.denied && has(p.object, 'yellow', 'sodium') && !has(p.object, 'lilac', 'potassium'),
+      (p) => p.act === 'show' && !p.denied && has(p.object, 'yellow', 'sodium') && !has(p.object, 'lilac', 'potassium'),
+      (p) => p.act === 'show' && p.denied && !p.otherwise && p.purpose && has(p.object, 'lilac', 'potassium') && !has(bothSides(p), 'yellow', 'sodium'),
+    ],
   },
   {
     id: 'excess-hydroxide',
     reason:
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
+    about: /\b(ppt\w*|precipitat\w*|dissolv\w*|aluminium|zinc|magnesium|calcium|solid)\b/,
+    wrong: [
+      (p) => (p.act === 'insoluble' || (p.act === 'dissolve' && p.denied)) && has(p.subject, 'soluble') && !has(p.subject, 'lasting'),
+      (p) => ((p.act === 'insoluble' && p.denied) || (p.act === 'dissolve' && !p.denied)) && has(p.subject, 'lasting') && !has(p.subject, 'soluble'),
+      (p) => p.act === 'dissolve' && p.denied && p.purpose,
+    ],
     earns: [
-      [/\b(dissolv\w*|redissolv\w*|soluble|insoluble|disappear\w*|solubility|amphoteric)\b/],
+      [/\b(goes|go) (?:away|again|back)\b/, /\b(see|check\w*|whether|if|find|know|some|which)\b/],
+      [/\b(dissolv\w*|redissolv\w*|soluble|insoluble|disappear\w*|solubility|amphoteric|back into solution)\b/],
       [/\b(aluminium|zinc|lead|al3?|zn2?)\b/, /\b(magnesium|calcium|mg2?|ca2?|others?|from|between)\b/],
       [
         /\b(tell\w*|distinguish\w*|differentiat\w*|separat\w*|identif\w*|apart|difference|compare|which)\b/,
@@ -217,8 +313,12 @@ export const purposes: readonly Purpose[] = [
     id: 'fume-cupboard',
     reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
     earns: [[poison]],
-    review: [[/\b(gas(?:es)?|vapours?)\b/]],
-    spoilt: [/\b(explo\w*|warm)\b(?!.*\b(toxic|poison))/],
+    review: [[/\b(fumes?|chlorine)\b(?!.*\b(?:colour|green|smell\w*)\b)/], [/\b(safe\w*|health|cough\w*|ill|sick|hurt\w*|damag\w*|burn\w*)\b/]],
+    wrong: [
+      (p) => p.act === 'harm' && p.denied,
+      (p) => p.act === 'breathe' && p.purpose && !p.denied && !p.otherwise && !/prevent/.test(p.act),
+    ],
+    spoilt: [/\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/, /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/, /\bharmless\b/],
   },
 ];
 

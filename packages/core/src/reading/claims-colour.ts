@@ -22,7 +22,8 @@ export const readLitmus: ClaimReader = (reading) => {
   }
   for (const m of reading.mentions) {
     const joined = joinedOf(reading, m);
-    if (m.kind === 'bleach') claims.push({ term: m.denied ? 'no-change' : 'bleached', joined });
+    if (m.kind === 'bleach' && !m.denied) claims.push({ term: 'bleached', joined });
+    else if (m.kind === 'bleach' && !change.finals.length) claims.push({ term: 'no-change', joined });
     else if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'no-change', joined });
     else if (m.kind === 'disappear' && !m.denied && !change.finals.length)
       claims.push({ term: 'bleached', joined });
@@ -54,6 +55,9 @@ export const readDecolourised: ClaimReader = (reading) => {
     else if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'purple', joined });
   }
   if (change.stays) claims.push({ term: 'purple', joined: 'start' });
+  // "no purple left": the colour is what is not there.
+  if (!claims.length && reading.mentions.some((m) => m.kind === 'colour' && m.denied && m.colour && purples.has(m.colour)) && reading.mentions.some((m) => m.kind === 'stays'))
+    claims.push({ term: 'colourless', joined: 'start' });
   // "the purple disappears": the colour named is what goes.
   const goes = claims.some((c) => c.term === 'colourless');
   const told =

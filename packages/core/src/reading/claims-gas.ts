@@ -63,6 +63,10 @@ export const readLimewater: ClaimReader = (reading, { narrow }) => {
     const nothing = reading.mentions.find((m) => m.kind === 'nothing' && !m.denied);
     if (nothing) claims.push({ term: 'clear', joined: joinedOf(reading, nothing) });
   }
+  // "from cloudy to colourless": what it became.
+  const fromAt = reading.words.indexOf('from');
+  if (fromAt >= 0 && claims.length > 1 && reading.words.slice(fromAt + 2, fromAt + 5).some((w) => w === 'to' || w === 'into'))
+    return { claims: claims.slice(-1) };
   const terms = new Set(claims.map((c) => c.term));
   // "from clear to cloudy" and "cloudy, then clear again" both hold cloudy.
   if (terms.has('cloudy') && terms.has('clear')) {
@@ -102,6 +106,8 @@ export const readSmell: ClaimReader = (reading) => {
     else if (m.kind === 'pungent') claims.push({ term: m.denied ? 'none' : 'pungent', joined });
     else if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'none', joined });
   }
+  const other = reading.words.find((w) => /^(?:sweet|nice|pleasant|fruity|perfum\w*|lovely|flowery|minty|eggs?|eggy)$/.test(w));
+  if (other && !claims.length) return { claims: [{ term: 'another', joined: 'start' }] };
   if (!claims.length)
     for (const m of reading.mentions)
       if (m.kind === 'smell')

@@ -142,6 +142,9 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
   if (final.length) return { claims: final };
   if (bareColour && !solid)
     return { claims: bare, ...(narrow ? { bare: true } : { problem: 'no-state' as const, claims: [] }) };
+  // "it did not go white": nothing came.
+  if (reading.mentions.some((m) => m.kind === 'colour' && m.denied) && !reading.mentions.some((m) => m.kind === 'colour' && !m.denied) && reading.words.some((w) => /^(?:go|turn|become|change)$/.test(w)))
+    return { claims: [{ term: 'none', joined: 'start' }] };
   if (looseColour) return { claims: [], problem: 'wrong-state' };
   if (solid) return { claims: [], problem: 'no-colour' };
   return { claims: [], ...(relevant.some((m) => m.denied) ? { problem: 'denied' as const } : {}) };
@@ -155,6 +158,7 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
   );
   const claims: Claim[] = [];
   const staysClear =
+    !relevant.some((m) => m.kind === 'dissolve' || m.kind === 'disappear') &&
     relevant.some((m) => m.kind === 'stays' && !m.denied) &&
     relevant.some((m) => m.kind === 'clear' || m.colour === 'colourless');
   for (const m of relevant) {
@@ -211,6 +215,7 @@ export const readExcessColour: ClaimReader = (reading, { narrow }) => {
     (m) => m.kind === 'colour' && !m.denied && (narrow || phases.get(m) === 'excess'),
   );
   const free = colours.filter((m) => stateOf(reading, m, reading.mentions) !== 'solid');
+  if (narrow && !free.length && colours.length) return { claims: [], problem: 'wrong-state' };
   const told = (free.length ? free : colours).map((m) => ({
     term: m.colour as string,
     joined: joinedOf(reading, m),

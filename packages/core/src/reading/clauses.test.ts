@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { clausesOf, longestAnswer, normalise } from './clauses.js';
+import { clausesOf } from './clauses.js';
+import { inOneForm as normalise, longestAnswer } from './tokens.js';
 import { plainWords } from './plain-words.js';
 import { speller } from './spelling.js';
 

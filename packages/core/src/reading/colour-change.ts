@@ -8,7 +8,10 @@ export interface Change {
   readonly finals: readonly { readonly colour: ColourTerm; readonly mention: Mention }[];
   readonly stays: boolean;
 }
-const carriers: ReadonlySet<string> = new Set(['litmus', 'paper']);
+const carriers: ReadonlySet<string> = new Set(['litmus', 'paper', 'copperSulfate', 'anhydrous', 'cobaltChloride', 'precipitate', 'manganate', 'dichromate']);
+
+const turning =
+  /^(turn|turns|turned|turning|go|goes|went|going|gone|become|becomes|became|becoming|chang\w*|oxidi[sz]\w*|darken\w*)$/;
 
 /** Colours before and after: "red to blue", "turned from purple to colourless", "red litmus went blue". */
 export function changeIn(reading: TextReading): Change {
@@ -26,20 +29,7 @@ export function changeIn(reading: TextReading): Change {
     const leads =
       upcoming !== undefined &&
       upcoming.at - (m.at + m.length) <= 4 &&
-      [
-        'to',
-        'into',
-        'turns',
-        'turned',
-        'goes',
-        'went',
-        'becomes',
-        'changes',
-        'changed',
-        'turn',
-        'becoming',
-        'now',
-      ].some((w) => after.includes(w));
+      after.some((w) => w === 'to' || w === 'into' || w === 'now' || turning.test(w));
     if (
       word(1) === 'from' ||
       word(2) === 'from' ||
@@ -60,8 +50,6 @@ export function changeIn(reading: TextReading): Change {
   });
   return { ...(from ? { from } : {}), finals, stays };
 }
-const turning =
-  /^(turn|turns|turned|turning|go|goes|went|going|gone|become|becomes|became|becoming|chang\w*|oxidi[sz]\w*|darken\w*)$/;
 /** Is a colour said to be what an earlier colour of its clause turned into: "green, slowly turning brown"? */
 export function isTurned({ words, mentions }: TextReading, m: Mention): boolean {
   const before = mentions.findLast(
@@ -88,7 +76,7 @@ export const reds: ReadonlySet<ColourTerm> = new Set([
   'magenta',
   'orange-red',
 ]);
-export const blues: ReadonlySet<ColourTerm> = new Set(['blue', 'deep-blue', 'pale-blue', 'violet', 'purple']);
+export const blues: ReadonlySet<ColourTerm> = new Set(['blue', 'deep-blue', 'pale-blue']);
 export const purples: ReadonlySet<ColourTerm> = new Set([
   'purple',
   'pink-purple',

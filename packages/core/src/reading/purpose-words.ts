@@ -1,5 +1,5 @@
 /** The words of an explanation with their spelling mended, for patterns to be found in. */
-import { longestAnswer, normalise } from './clauses.js';
+import { inOneForm, longestAnswer } from './tokens.js';
 import { plainWords } from './plain-words.js';
 import { speller } from './spelling.js';
 
@@ -21,7 +21,7 @@ const kept = new Map<string, string>();
 
 /** An explanation as one line of mended words. */
 export function explanationWords(answer: string): string {
-  const text = normalise(answer.slice(0, longestAnswer))
+  const text = inOneForm(answer.slice(0, longestAnswer))
     .replace(/sulph/g, 'sulf')
     .replace(/\b(iron)\s*;?\s*(ii|iii)\b/g, '$1 $2');
   const words = text.match(/[\p{L}\p{N}]+/gu) ?? [];

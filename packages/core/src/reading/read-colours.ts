@@ -2,11 +2,10 @@
  * Reads the colours out of a free-text answer: which are claimed, which denied, in what order, and
  * whether they were seen through the glass.
  */
-import { clausesOf, type Clause } from './clauses.js';
+import type { Clause } from './clauses.js';
 import { allColourTerms, colourTerms, type ColourTerm } from './colour-terms.js';
-import { ordinaryWords } from './ordinary-words.js';
-import { plainWords } from './plain-words.js';
-import { speller } from './spelling.js';
+import { denialWords } from './denials.js';
+import { readText, type TextReading, type Unexplained } from './read-text.js';
 
 export interface ColourClaim {
   readonly term: ColourTerm;
@@ -16,14 +15,15 @@ export interface ColourClaim {
   readonly joined: Clause['joined'];
   /** "a hint of", "slightly": said to be minor beside another colour. */
   readonly minor: boolean;
+  /** A gloss on a colour named before it: "lilac (like a light purple)". */
+  readonly aside?: boolean;
 }
 
 export interface ColourReading {
   readonly claims: readonly ColourClaim[];
   /** Words of another test ("precipitate", "bubbles") were found. */
   readonly otherTest: boolean;
-  /** Words neither known nor ordinary, as typed (normalised). */
-  readonly unread: readonly string[];
+  readonly unexplained: readonly Unexplained[];
   readonly blank: boolean;
 }
 
@@ -35,10 +35,7 @@ for (const term of allColourTerms) {
     longestPhrase = Math.max(longestPhrase, phrase.split(' ').length);
   }
 }
-const colourVocabulary = new Set([...phraseIndex.keys()].flatMap((p) => p.split(' ')));
-const spelling = speller(colourVocabulary, plainWords);
 
-const denials = new Set(['not', 'no', 'never', 'without', 'nor', 'neither', 'isnt', 'nt', 'lost']);
 const glassWords = new Set(['glass', 'cobalt']);
 const otherTestWords = new Set([
   'precipitate',
@@ -67,22 +64,14 @@ const minorWords = new Set([
   'tinged',
   'bit',
   'edges',
+  'edge',
+  'flecks',
+  'patches',
+  'bits',
+  'traces',
+  'streaks',
+  'some',
   'little',
-]);
-/** Shades that only lighten or strengthen; dropped when no phrase of the table takes them. */
-const shades = new Set([
-  'pale',
-  'light',
-  'bright',
-  'dark',
-  'deep',
-  'faint',
-  'intense',
-  'vivid',
-  'strong',
-  'brief',
-  'pastel',
-  'brilliant',
 ]);
 /** Two colours named side by side with "and" or "/" mean the mixed colour where the table has one. */
 const mixes = (a: string, b: string): ColourTerm | undefined => phraseIndex.get(`${a} ${b}`);
@@ -96,37 +85,19 @@ interface Spotted {
   readonly length: number;
 }
 
-/** The colour phrases of a clause, longest first at each place, with misspellings put right. */
-function spot(words: readonly string[]): { spotted: Spotted[]; unread: string[] } {
-  const read = words.map((word) => spelling.read(word) ?? word);
+/** The colour phrases of a clause, longest first at each place. */
+function spot(words: readonly string[]): Spotted[] {
   const spotted: Spotted[] = [];
-  const unread: string[] = [];
-  for (let i = 0; i < read.length;) {
+  for (let i = 0; i < words.length;) {
     let found: Spotted | undefined;
-    for (let n = Math.min(longestPhrase, read.length - i); n > 0 && !found; n--) {
-      const term = phraseIndex.get(read.slice(i, i + n).join(' '));
+    for (let n = Math.min(longestPhrase, words.length - i); n > 0 && !found; n--) {
+      const term = phraseIndex.get(words.slice(i, i + n).join(' '));
       if (term) found = { term, at: i, length: n };
     }
-    if (found) {
-      spotted.push(found);
-      i += found.length;
-      continue;
-    }
-    const word = read[i]!;
-    if (
-      !plainWords.has(word) &&
-      !ordinaryWords.has(word) &&
-      !denials.has(word) &&
-      !colourVocabulary.has(word) &&
-      !otherTestWords.has(word) &&
-      !shades.has(word) &&
-      !minorWords.has(word)
-    ) {
-      unread.push(words[i]!);
-    }
-    i += 1;
+    if (found) spotted.push(found);
+    i += found?.length ?? 1;
   }
-  return { spotted, unread };
+  return spotted;
 }
 
 /** Neighbouring colours of one clause that the table knows as one ("orange yellow", "bluish, green"). */
@@ -152,19 +123,20 @@ function joinMixed(claims: ColourClaim[]): ColourClaim[] {
  * Reads an answer about a colour.
  * @param answer what the student wrote; anything, any length.
  */
-export function readColours(answer: string): ColourReading {
+export const readColours = (answer: string): ColourReading => coloursIn(readText(answer));
+
+/** The colours of an answer that has been read. */
+export function coloursIn(reading: TextReading): ColourReading {
   const claims: ColourClaim[] = [];
-  const unread: string[] = [];
   let otherTest = false;
   let denyRest = false;
   let throughGlass = false;
-  const clauses = clausesOf(answer);
+  const { clauses } = reading;
   for (const clause of clauses) {
     if (clause.joined === 'stop' || clause.joined === 'start') [denyRest, throughGlass] = [false, false];
     // "not red or pink" denies both; "not red but green" and "it was not red it was green" do not.
     if (clause.joined !== 'or') denyRest = false;
     const found = spot(clause.words);
-    unread.push(...found.unread);
     if (clause.words.some((w) => otherTestWords.has(w))) otherTest = true;
     const glassAt = clause.words.findIndex((w) => glassWords.has(w));
     if (glassAt >= 0) {
@@ -175,12 +147,18 @@ export function readColours(answer: string): ColourReading {
     } else if (clause.words.some((w) => w === 'eye' || w === 'naked')) throughGlass = false;
     let last = 0;
     let join: Clause['joined'] = clause.joined;
-    for (const hit of found.spotted) {
+    for (const hit of found) {
       // "blue glass" names the glass, not a result.
       if (hit.term === 'blue' && glassWords.has(clause.words[hit.at + hit.length] ?? '')) continue;
       const lead = clause.words.slice(last, hit.at);
-      const restart = lead.lastIndexOf('it') > lead.findLastIndex((w) => denials.has(w)) && last > 0;
-      const deniedHere = lead.some((w) => denials.has(w)) && !(lead.includes('without') && glassAt >= 0);
+      const tail = clause.words.slice(hit.at + hit.length);
+      // "from blue to red": the flame before the salt.
+      if (lead.at(-1) === 'from' && tail.some((w) => w === 'to' || w === 'into')) {
+        last = hit.at + hit.length;
+        continue;
+      }
+      const restart = lead.lastIndexOf('it') > lead.findLastIndex((w) => denialWords.has(w)) && last > 0;
+      const deniedHere = lead.some((w) => denialWords.has(w)) && !(lead.includes('without') && glassAt >= 0);
       const denied = !restart && hit.term !== 'none' && (deniedHere || denyRest);
       if (deniedHere) denyRest = true;
       else if (restart) denyRest = false;
@@ -189,7 +167,9 @@ export function readColours(answer: string): ColourReading {
         denied,
         throughGlass,
         joined: restart ? 'but' : join,
-        minor: lead.some((w) => minorWords.has(w)),
+        minor:
+          lead.some((w) => minorWords.has(w)) || (claims.length > 0 && tail.slice(0, 4).some((w) => minorWords.has(w))),
+        ...(claims.length && (clause.aside || lead.includes('like')) ? { aside: true } : {}),
       });
       join = 'and';
       last = hit.at + hit.length;
@@ -198,8 +178,8 @@ export function readColours(answer: string): ColourReading {
     const after = clause.words.slice(last);
     const denial = last > 0 ? after.findIndex((w) => w === 'not' || w === 'never') : -1;
     if (denial >= 0 && takesBack.test(after.slice(denial + 1).join(' ')))
-      for (let i = claims.length - found.spotted.length; i < claims.length; i++)
+      for (let i = claims.length - found.length; i < claims.length; i++)
         if (claims[i] && claims[i]!.term !== 'none') claims[i] = { ...claims[i]!, denied: true };
   }
-  return { claims: joinMixed(claims), otherTest, unread, blank: clauses.length === 0 };
+  return { claims: joinMixed(claims), otherTest, unexplained: reading.unexplained, blank: reading.blank };
 }

@@ -8,7 +8,10 @@ import { compositionKey, readFormula } from '../formulas/read-formula.js';
 import type { IonId } from '../species/ion.js';
 import { allGases, allIons, formulaParts, ionOf } from '../species/species.js';
 import type { GasId } from '../species/substance.js';
-import { longestAnswer } from './clauses.js';
+import { concluding } from './conclusion.js';
+import { alike } from './likeness.js';
+import { longestAnswer } from './tokens.js';
+import { standingOf } from './lexicon.js';
 import { speller } from './spelling.js';
 
 export interface IonClaim {
@@ -18,8 +21,12 @@ export interface IonClaim {
   readonly text: string;
   /** Named as an element or by a bare symbol, without saying which charge. */
   readonly bare: boolean;
+  /** A formula whose capitals are wrong (`na+`). */
+  readonly capitals?: boolean;
 }
 export interface GasClaim {
+  /** A formula whose capitals are wrong (`co2`). */
+  readonly capitals?: boolean;
   /** The gas, or null for a substance that is none of those Kivex tests for. */
   readonly gas: GasId | null;
   readonly denied: boolean;
@@ -35,9 +42,9 @@ export interface IonReading {
 const fillers = new Set(
   `the a an it is was i think its be must has have contains contained because of ion ions metal sample jar answer probably maybe definitely
   and or either possibly perhaps could might so salt compound in this flame colour unknown element solution cation anion also as we found gas gases
-  that there would like sure very my our guess say made up with from are both vapour name`.split(/\s+/),
+  that there would like sure very my our guess say made up with from are both vapour name def defo definately its a salts tbh prob probs present here positive negative charge plus minus element called one just really pretty im fairly`.split(/\s+/),
 );
-const denials = new Set(['not', 'no', 'isnt', 'never', 'wasnt', 'nor', 'cannot']);
+const denials = new Set(['not', 'no', 'isnt', 'never', 'wasnt', 'nor', 'cannot', 'cant', 'neither', 'without', 'arent', 'doesnt', 'aint', 'couldnt']);
 /** Substances that are none of ours: known so that nothing is mended into one of ours that is nearer to them. */
 const foreign =
   `bromine iodine sulfur sulphur carbon chlorate chlorite sulfide sulphide nitrite nitride oxide peroxide thiosulfate phosphide fluoride fluorine
@@ -56,7 +63,8 @@ for (const gas of allGases)
 const gasWords = [...gasNames.keys()].filter((name) => /^[a-z]+$/.test(name));
 
 const singleWords = [...nameWords.keys()].filter((name) => /^[a-z]+$/.test(name));
-const spelling = speller([...new Set([...singleWords, ...foreign, ...gasWords, 'dioxide'])], fillers);
+const spellable = [...new Set([...singleWords, ...foreign, ...gasWords, 'dioxide'])];
+const spelling = speller(spellable, fillers);
 
 /** Endings that carry the meaning; a spelling slip may not cross them. */
 const ending = (word: string): string => /(?:ate|ite|ide|ine|ium|ia|ous|ic)$/.exec(word)?.[0] ?? '';
@@ -123,6 +131,23 @@ function ofFormula(token: string): Formulas | undefined {
   return { ...(ions ? { ions } : {}), gas: gasFormulas.get(key) ?? null };
 }
 
+/** A formula written without regard to capitals (`na+`, `FE3+`, `co2`), where only one thing can be meant. */
+function ofAnyCase(token: string): Formulas | undefined {
+  const letters = token.replace(/[^a-z]/gi, '');
+  if (!letters || letters.length > 5 || !/^[a-z(]/i.test(token)) return undefined;
+  const found = new Map<string, Formulas>();
+  for (let mask = 0; mask < 1 << letters.length; mask++) {
+    let k = 0;
+    const spelt = token.replace(/[a-z]/gi, (letter) =>
+      mask & (1 << k++) ? letter.toUpperCase() : letter.toLowerCase(),
+    );
+    if (spelt === token || !/^[[(]?[A-Z]/.test(spelt)) continue;
+    const read = ofFormula(spelt);
+    if (read && (read.ions || read.gas)) found.set(`${read.ions?.ions.join() ?? ''}|${read.gas ?? ''}`, read);
+  }
+  return found.size === 1 ? [...found.values()][0] : undefined;
+}
+
 const elements = 'iron|copper|lead|chromium|manganese|cobalt|nickel|silver';
 const symbols: Readonly<Record<string, string>> = {
   fe: 'iron',
@@ -138,6 +163,19 @@ const symbols: Readonly<Record<string, string>> = {
 function glued(text: string): string {
   if (!/[^a-z]/.test(text)) return text;
   return text
+    .replace(
+      new RegExp(`\\b(${elements})\\s+(?:two|ii|2)\\s+plus\\b`, 'gi'),
+      (_, name: string) => `${name}#2 `,
+    )
+    .replace(
+      new RegExp(`\\b(${elements})\\s+(?:three|iii|3)\\s+plus\\b`, 'gi'),
+      (_, name: string) => `${name}#3 `,
+    )
+    .replace(
+      new RegExp(`\\b(${elements})[\\s-]+(two|three|too|to)(?=[\\s.,!]*$|\\s+(?:ions?|plus)\\b)`, 'gi'),
+      (_, name: string, n: string) => `${name}#${n.toLowerCase() === 'three' ? 3 : 2} `,
+    )
+    .replace(/\b([a-z]{1,4}\d?)\s+(\d?[+-])(?=\s|$|[.,;)])/gi, '$1$2')
     .replace(/\b([A-Z][A-Za-z0-9()]*)\s+(\^?\d?[+-])(?=\s|$|[.,;)])/g, '$1$2')
     .replace(
       /\b(Fe|Cu|Pb|Cr|Mn|Co|Ni)\s*\(?\s*(III|II|iii|ii)\s*\)?(?![\w])/g,
@@ -163,12 +201,22 @@ function glued(text: string): string {
     .replace(/\bwater[\s-]+vapour\b/gi, 'water');
 }
 
+/** The one name a word is like, where the next is clearly further. */
+function nearest(word: string): string | undefined {
+  if (word.length < 5 || fillers.has(word) || standingOf(word) === 'common') return undefined;
+  const [best, ...others] = alike(word, spellable);
+  if (!best || best.cost > 1.3) return undefined;
+  const meaning = (name: string) => nameWords.get(name)?.join() ?? gasNames.get(name) ?? name;
+  const next = others.find((o) => meaning(o.word) !== meaning(best.word));
+  return next && next.cost - best.cost < 0.35 ? undefined : best.word;
+}
+
 const namesKept = new Map<string, string | undefined>();
 /** The known name a word is nearest to, its meaning-bearing ending kept. */
 function knownName(word: string): string | undefined {
   if (nameWords.has(word) || gasNames.has(word)) return word;
   if (namesKept.has(word)) return namesKept.get(word);
-  const near = spelling.read(word);
+  const near = spelling.read(word) ?? nearest(word);
   const [a, b] = [ending(word), near ? ending(near) : ''];
   const name = near && !(a && b && a !== b) ? near : undefined;
   if (namesKept.size > 5000) namesKept.clear();
@@ -186,13 +234,61 @@ function ionsNamed(lower: string): readonly IonId[] | undefined {
   return element.length ? element : undefined;
 }
 
+/** Could a token be a formula whose capitals are wrong? A word is not. */
+const formulaLike = (token: string, among: number): boolean =>
+  /\d|[+-]$|[⁺⁻]/.test(token) ? true : among === 1 && token.length <= 4 && !fillers.has(token.toLowerCase());
+
+/** Names torn in two by a voice keyboard put together: `so dium`, `sul fate`. */
+function tornNames(tokens: readonly string[]): readonly string[] {
+  const out: string[] = [];
+  for (let i = 0; i < tokens.length; i++) {
+    let taken = 1;
+    for (const n of [3, 2]) {
+      const run = tokens.slice(i, i + n);
+      if (run.length < n || run.some((t) => !/^[a-z]+$/i.test(t) || t.length > 7)) continue;
+      if (run.every((t) => fillers.has(t.toLowerCase())) || run.some((t) => nameWords.has(t.toLowerCase()))) continue;
+      const joined = run.join('').toLowerCase();
+      if (nameWords.has(joined) || gasNames.has(joined) || tornAs.has(joined)) {
+        out.push(tornAs.get(joined) ?? joined);
+        taken = n;
+        break;
+      }
+    }
+    if (taken === 1) out.push(tokens[i]!);
+    else i += taken - 1;
+  }
+  return out;
+}
+/** What a voice keyboard makes of names. */
+const tornAs: ReadonlyMap<string, string> = new Map([
+  ['carboneight', 'carbonate'],
+  ['soulfate', 'sulfate'],
+  ['sulfurate', 'sulfate'],
+  ['colorride', 'chloride'],
+  ['coreride', 'chloride'],
+  ['clorride', 'chloride'],
+  ['patassium', 'potassium'],
+  ['leadiron', 'lead'],
+  ['zincions', 'zinc'],
+]);
+
 /**
  * Reads the ions and gases an answer names.
  * @param answer what the student wrote; anything, any length.
  */
 export function readIons(answer: string): IonReading {
+  const whole = answer.slice(0, longestAnswer);
+  const names = (piece: string): boolean => {
+    const { claims, gases } = namesIn(piece);
+    return claims.some((c) => !c.denied) || gases.some((g) => !g.denied && g.gas !== null);
+  };
+  const piece = /\s/.test(whole.trim()) ? concluding(whole, names) : whole;
+  return namesIn(piece);
+}
+
+/** The names of a piece of text, as they stand. */
+function namesIn(answer: string): IonReading {
   const text = answer
-    .slice(0, longestAnswer)
     .replace(/[’']/g, '')
     .replace(/[‐‑‒–—−]/g, '-');
   const tokens = glued(text).match(/[\p{L}\p{N}#^{}()[\].+\-⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉·•]+/gu) ?? [];
@@ -200,7 +296,8 @@ export function readIons(answer: string): IonReading {
   const gases: GasClaim[] = [];
   const unread: string[] = [];
   let denied = false;
-  for (const raw of tokens) {
+  const parts = tornNames(tokens);
+  for (const raw of parts) {
     const token = raw.replace(/^[.()[\]]+(?=[A-Za-z])(?![^()]*\)\d)/, '').replace(/\.+$/, '');
     const lower = token
       .toLowerCase()
@@ -216,10 +313,16 @@ export function readIons(answer: string): IonReading {
       continue;
     }
     const named = ionsNamed(lower);
-    const formula = /^[[(]?[A-Z]/.test(token) && !named ? ofFormula(token) : undefined;
+    const asIs = /^[[(]?[A-Z]/.test(token) && !named ? ofFormula(token) : undefined;
+    const loosely =
+      named || asIs?.ions || asIs?.gas || (asIs && /^[A-Z]/.test(token)) || !formulaLike(token, parts.length)
+        ? undefined
+        : ofAnyCase(token);
+    const formula = asIs ?? loosely;
+    const capitals = loosely ? { capitals: true } : {};
     const gas = gasNames.get(knownName(lower) ?? '');
     if (gas !== undefined) gases.push({ gas, denied, text: token });
-    else if (formula) gases.push({ gas: formula.gas, denied, text: token });
+    else if (formula) gases.push({ gas: formula.gas, denied, text: token, ...capitals });
     else if (foreign.includes(knownName(lower) ?? '') || named)
       gases.push({ gas: null, denied, text: token });
     const ions = named ?? formula?.ions?.ions;
@@ -246,10 +349,11 @@ export function readIons(answer: string): IonReading {
           denied,
           text: token.replace('#', ' '),
           bare: formula?.ions?.bare ?? (ions.length > 1 && named !== undefined),
+          ...capitals,
         });
       continue;
     }
-    if (!fillers.has(lower) && gas === undefined) unread.push(token);
+    if (!fillers.has(lower) && gas === undefined && !formula && !foreign.includes(knownName(lower) ?? '') && standingOf(lower) === 'unknown') unread.push(token);
   }
   return { claims, gases, unread, blank: tokens.length === 0 };
 }

@@ -21,8 +21,8 @@ const colour: Partial<Record<IonId, Wording>> = {
     borderline: ['pale-purple'],
   },
   'Ca2+': {
-    strict: ['orange-red', 'brick-red', 'red'],
-    standard: ['bright-red', 'brown-red'],
+    strict: ['orange-red', 'brick-red'],
+    standard: ['red', 'bright-red', 'brown-red'],
     generous: ['orange', 'scarlet', 'deep-red'],
     borderline: [],
   },

@@ -1,0 +1,72 @@
+/** The short forms of notes, each with what it stands for. Those that are words themselves count only beside their like. */
+import type { WordClass } from './word-classes.js';
+
+export interface Abbreviation {
+  readonly short: string;
+  readonly meant: string;
+  /** Only beside a word of one of these classes. */
+  readonly beside?: readonly WordClass[];
+}
+const list = (text: string): Abbreviation[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .flatMap((line) => {
+      const [meant = '', rest = ''] = line.split(' < ');
+      const [all = '', beside] = rest.split(' | ');
+      return all.split(', ').map((short) => ({
+        short,
+        meant,
+        ...(beside ? { beside: beside.split(' ') as WordClass[] } : {}),
+      }));
+    });
+
+export const abbreviations: readonly Abbreviation[] = list(`
+precipitate < pptn, prec, precip, ppte, pcpt, ppct, pp, pt, preci, pppt, pptt, percip
+excess < xs, exs, xcess, ex, xss
+soluble < sol, solb, solub | in excess solid
+insoluble < insol, ins, insolb, insolub, unsol
+solution < soln, solun, sln, soltn
+solution < sol | colour shade
+effervescence < eff, effv, efferv, effer, effves
+limewater < lw, limew
+litmus < litm, lit | damp
+white < wh, wht, wt, whte, w | solid shade smoke flame turn
+blue < bl, blu, b | solid shade litmus turn flame
+brown < br, brn, brwn, bwn | solid shade flame turn colour
+green < gr, grn, gn, gren | solid shade flame turn
+yellow < yel, ye, yell, yllw, y, yw, ylw | solid shade flame turn
+red < rd, r | litmus flame damp solid turn
+cream < cr, crm | solid
+orange < or, org, orng | solid flame
+lilac < lil, lila | solid flame turn
+purple < purp, ppl, pur | solid flame turn layer
+colourless < cless, clrless, colrless, cls, colless
+clear < clr
+cloudy < cldy, cloud
+pale < pl, p | colour
+light < lt, lght | colour
+dark < dk, drk | colour
+dilute < dil
+concentrated < conc
+glowing < gl, glow | splint
+squeaky < sq, squky | pop
+damp < dmp, dp | litmus colour
+hydrochloric acid < hcl
+sodium hydroxide < naoh
+ammonia < nh3
+with < w, wiv, wth
+without < wout
+because < bcos, becos, bcus, becoz, becuz, becase, becaus, bcz
+solid < sld
+change < chg, chnge
+no change < nc
+no reaction < nr, nvr, norxn
+no precipitate < nppt
+reaction < rxn, rxtn
+temperature < temp
+initially < init
+you < u
+are < r
+`);

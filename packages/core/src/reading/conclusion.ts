@@ -1,0 +1,45 @@
+/**
+ * The part of an answer that names something: corrections made ("potassium no wait sodium"), reasons and the reagents of
+ * tests left out ("sulfate because it went white with barium chloride").
+ */
+
+const correction =
+  /(?:^|[\s.,;:!?(\u2013-])(?:no wait|wait no|oh wait|no sorry|sorry no|no i mean|i mean|i meant|no actually|actually no|actually|scrap that|strike that|ignore that|correction|edit|oops|whoops|or rather|make that|sorry|hang on|hold on|no its|no it is|no it was|no|nope|wait|on second thoughts|changed my mind)(?=[\s.,;:!?)]|$)/gi;
+const writtenFirst =
+  /\b(?:i |we )?(?:said|thought|put|wrote|guessed|expected|first thought|had)\b[^.;]*?\b(?:but|actually|however|though)\b/i;
+const reason =
+  /(?:^|[\s,;(])(?:because|becuase|becasue|becos|cos|coz|cuz|bc|due to|seeing as|given that|as it|as the|since|so it can ?'?t|so cant|so not|it can ?'?t|cant be|can't be|could ?n'?t be|which|rather than|instead of|unlike|not like)(?=[\s,])/i;
+const conclusion =
+  /(?:^|[\s,;(.])(?:so|therefore|hence|thus|meaning|which means|must be|has to be|must contain|shows its|means its|=>|->|→)(?=\s)/gi;
+const reagent =
+  /\b(?:with|in|to|of|added?|adding|using|use|and then|when|after|from)\s+(?:the\s+|some\s+|dilute\s+|aqueous\s+|acidified\s+)*(?:barium (?:chloride|nitrate)|silver nitrate|sodium hydroxide|ammonia(?: solution)?|naoh|bacl2|agno3|hcl|nh3|hno3|hydrochloric acid|nitric acid|sulf?ph?uric acid|lime ?water|acid|litmus)\b/gi;
+
+/** Pieces of an answer to read names in, best first; the whole of it comes last. @param names does a piece name something? */
+export function concluding(answer: string, names: (piece: string) => boolean): string {
+  let text = answer;
+  // The last word counts, where it names something.
+  const parts = text.split(correction).map((p) => p.trim());
+  if (parts.length > 1) {
+    const last = parts.findLastIndex((p) => p && names(p));
+    // "no, sodium" and "not sodium" are no corrections of nothing.
+    if (last > 0 && parts.slice(0, last).some((p) => names(p))) text = parts.slice(last).join(' ');
+  }
+  const first = writtenFirst.exec(text);
+  if (first) {
+    const rest = text.slice(first.index + first[0].length);
+    if (names(rest)) text = rest;
+  }
+  const without = text.replace(reagent, ' ');
+  if (names(without)) text = without;
+  const why = reason.exec(text);
+  if (why) {
+    const before = text.slice(0, why.index);
+    if (names(before)) return before;
+  }
+  const ends = [...text.matchAll(conclusion)];
+  for (const end of ends.reverse()) {
+    const after = text.slice(end.index + end[0].length);
+    if (names(after)) return after;
+  }
+  return text;
+}

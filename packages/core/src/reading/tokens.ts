@@ -1,0 +1,88 @@
+/** An answer cut into words and signs, in one spelling of characters. */
+
+/** Longest answer read; what is beyond is dropped, so that hostile input costs no time. */
+export const longestAnswer = 2000;
+
+/** `didnt`, `dosent`, `wasn t`: verbs run together with "not", as they are typed. */
+const notForms =
+  /\b(d[io]d|do+es|dose|dos|doe|do|di|is|was|wo|wou?ld|wud|cou?ld|cud|ca|has|have|had|were|are|shou?ld|shud|ai|must|need|dud)(?:e|i|s|d)?n(?:o|e)?t\b|\b(did|does|do|is|was|wo|would|could|ca|has|have|had|were|are|should|ai)n t\b|\b(did|does|is|was|would|could|has|have|had|were|are|should)n\b/g;
+const verbOf: Readonly<Record<string, string>> = {
+  wo: 'will',
+  ca: 'can',
+  ai: 'is',
+  dose: 'does',
+  dos: 'does',
+  doe: 'does',
+  di: 'did',
+  dud: 'did',
+  dod: 'did',
+  cud: 'could',
+  wud: 'would',
+  shud: 'should',
+};
+const colourPart = `brick|apple|blue|orange|grey|gray|pale|light|dark|deep|brown|yellow|red|off|green|rusty|squeaky|lime|creamy|milky|cloudy|murky|dirty|reddish|bluish|greenish`;
+/** Two colour words run together: `brickred`, `bluegreen`. */
+const runTogether = new RegExp(
+  `\\b(${colourPart})(red|green|blue|brown|orange|yellow|white|pop|pink|purple|grey|cream)\\b`,
+  'g',
+);
+
+/** Words glued or split by hasty typing, short forms with a stroke, and forms of one word. */
+const oneForm: readonly (readonly [RegExp, string])[] = [
+  [/\bre[\s-]+(lights?|lit|lighted|lighting|ignites?|ignited|kindles?|dissolves?|dissolved)\b/g, 're$1'],
+  [/\blime[\s-]+(?:water|watter|warter)\b/g, 'limewater'],
+  [/\bl\s?\/\s?w\b/g, 'limewater'],
+  [/\br\s?\/\s?b\s+(?=p|solid)/g, 'red brown '],
+  [/\boff[\s-]*whit(e|ish)\b/g, 'off white'],
+  [/\bw\/o\b/g, 'without'],
+  [/\bw\/(?=\s)/g, 'with '],
+  [/\bcan not\b|\bcannot\b/g, 'can not'],
+  [/\bcolou?r(?:ed|s)?\b|\bcolord\b|\bcolourd\b|\bcoulou?rs?\b|\bcoler\b|\bcolur\b/g, 'colour'],
+  [/\bcolou?r[\s-]*less\b|\bcoulou?rless\b/g, 'colourless'],
+  [/\bgr[ae]y\b/g, 'grey'],
+  [/\bdid(?:n'?t| not) half\b/g, 'really'],
+  // `lilac-y`, `pink-ish`: of that colour.
+  [/\b([a-z]{3,})-(?:y|ey|ish|coloured|colored)\b/g, '$1'],
+  [/\bany more\b/g, 'anymore'],
+  [/\b(red|blue)\s+lit\b(?!\s+(?:splint|spill|match))/g, '$1 litmus'],
+  [/\bx{2,}\b/g, ' scrap that '],
+  [/\bn\s?\/\s?c\b/g, 'no change'],
+  [/\bnot un(changed|affected)\b/g, 'changed'],
+];
+
+/** Characters in one form: NFKC, lower case, apostrophes dropped, "not" written out, arrows as "then". */
+export function inOneForm(answer: string): string {
+  let text = answer.length > longestAnswer ? answer.slice(0, longestAnswer) : answer;
+  if (beyondAscii.test(text)) text = text.normalize('NFKC').replace(/[‐-―−]/g, '-').replace(/[’‘´]/g, "'");
+  text = text.toLowerCase();
+  for (const [from, to] of oneForm) text = text.replace(from, to);
+  if (text.includes("'") || text.includes('`')) text = text.replace(/(?<=[a-z])['`](?=[a-z])/g, '');
+  if (hasNot.test(text))
+    text = text.replace(notForms, (all: string, a?: string, b?: string, c?: string) => {
+      const verb = a ?? b ?? c ?? '';
+      // "dont" and its kin only: "want", "cent" and "dent" are words.
+      return all === 'do' ? all : `${verbOf[verb] ?? verb} not`;
+    });
+  if (/[>→⇒=]/.test(text))
+    text = text.replace(/\s*(?:-+>|→|=+>|⇒|>)\s*/g, ' then ').replace(/\s*=+\s*/g, ' : ');
+  text = text.replace(runTogether, '$1 $2');
+  return text;
+}
+const beyondAscii = /[\u0080-\uffff]/;
+const hasNot = /n(?:o|e)? ?t\b|(?:did|does|is|was|would|could|has|have|had|were|are|should)n\b/;
+
+/**
+ * Words and signs of an answer in order: `.` `,` `:` `;` `!` `?` `/` `(` `)` and line ends stand for themselves; a dash
+ * between spaces is `;`, other marks are dropped.
+ */
+export function tokensOf(answer: string): string[] {
+  const text = inOneForm(answer)
+    .replace(/\s-+\s/g, ' ; ')
+    .replace(/(?<=[\p{L}\p{N}])-+(?=[\p{L}\p{N}])/gu, ' ')
+    .replace(/[&+]/g, ' and ')
+    .replace(/[[{]/g, '(')
+    .replace(/[\]}]/g, ')')
+    .replace(/\.(?=\d)/g, '');
+  return text.match(/[\p{L}\p{N}]+|[.;:!?\n,/()]/gu) ?? [];
+}
+export const isWord = (token: string): boolean => /^[\p{L}\p{N}]/u.test(token);
