@@ -26,7 +26,7 @@ const serverFloors = [
   ['practicals'],
   ['people'],
   ['lessons'],
-  ['preparation', 'run/board', 'marking'],
+  ['preparation', 'run/board', 'run/room', 'marking'],
   ['run/flow', 'run/bench'],
   ['demo', 'testing'],
 ];

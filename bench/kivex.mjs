@@ -74,7 +74,7 @@ export async function openKivex(url) {
 }
 
 /** A lesson of a new class, begun, with everybody at their bench. @param groups of two students each. */
-export async function fullLesson(kivex, name, groups, atBench = groups * 2) {
+export async function fullLesson(kivex, name, groups, atBench = groups * 2, title = /^Flame colours/) {
   const { staff, send, json } = kivex;
   const made = await (await send('POST', '/api/classes', { name }, staff)).json();
   const names = Array.from({ length: groups * 2 }, (_, i) => `Student ${name} ${i + 1}`);
@@ -83,7 +83,7 @@ export async function fullLesson(kivex, name, groups, atBench = groups * 2) {
   ).json();
   const ids = roster.students.map((s) => s.id);
   const cards = await (await send('POST', `/api/classes/${made.id}/pins`, { students: ids }, staff)).json();
-  const practical = (await json('/api/practicals', staff)).find((p) => p.title.startsWith('Flame colours'));
+  const practical = (await json('/api/practicals', staff)).find((p) => title.test(p.title));
   const lesson = await (
     await send(
       'POST',

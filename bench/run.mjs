@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { buildAll, root } from '../scripts/built.mjs';
 import { startMariadb } from '../scripts/mariadb.mjs';
 import { besideHeavyWork } from './beside-heavy-work.mjs';
+import { boardRedraw } from './board-redraw.mjs';
 import { coreSize } from './core-size.mjs';
 import { durableInserts } from './durable-inserts.mjs';
 import { firstLoad } from './first-load.mjs';
@@ -22,6 +23,7 @@ const served = {
   heavy: (mariadb) => besideHeavyWork(mariadb.url),
   lessons: (mariadb) => manyLessons(mariadb.url),
   first: (mariadb) => firstLoad(mariadb.url),
+  board: (mariadb) => boardRedraw(mariadb.url),
 };
 if (only && !(only in served) && only !== 'core' && only !== 'rota')
   throw new Error(`There is no bench ${only}; there are core, rota, ${Object.keys(served).join(', ')}.`);

@@ -66,6 +66,8 @@ test.describe('every page', () => {
     '/store',
     '/store?part=moves',
     '/store?part=sheets',
+    '/kept',
+    '/devices',
     '/specimen',
     '/nowhere',
   ]) {

@@ -120,9 +120,10 @@ test.describe.serial('a first lesson, end to end', () => {
     await page.getByRole('button', { name: 'Next step' }).click();
     await expect(page.getByText(/Burns skin and its fumes hurt the lungs/)).toBeVisible();
     await page.getByRole('button', { name: 'Ask the teacher over' }).click();
-    await expect(teacher.page.getByText('wants a step checked')).toBeVisible();
-    await teacher.page.getByRole('button', { name: 'Answered', exact: true }).click();
-    await expect(teacher.page.getByText('wants a step checked')).toHaveCount(0);
+    await expect(teacher.page.getByText('wants something signed off')).toBeVisible();
+    await teacher.page.getByRole('button', { name: 'Sign off Flame test' }).click();
+    await expect(teacher.page.getByText('wants something signed off')).toHaveCount(0);
+    await expect(page.getByText(/Your teacher has seen it/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Call', exact: true })).toBeEnabled();
     await expect(page.getByText(/clear away/)).toHaveCount(0);
     const next = page.getByRole('button', { name: 'Next step' });
@@ -201,7 +202,7 @@ test.describe.serial('a first lesson, end to end', () => {
       .getByRole('button', { name: 'crimson' })
       .click();
     await page.getByLabel('In your own words').fill('pinky red in the glass');
-    await page.getByRole('button', { name: 'Not sure?' }).click();
+    await page.getByRole('button', { name: 'Not sure' }).click();
     await page.getByRole('button', { name: 'Log it' }).click();
     await expect(page.getByText('“pinky red in the glass”')).toBeVisible();
     await allSaved(page);

@@ -127,6 +127,8 @@ test.describe.serial('a practical of six tests', () => {
         '/syllabuses',
         '/store',
         '/rooms',
+        '/kept',
+        '/devices',
         '/classes',
         '/school',
       ],

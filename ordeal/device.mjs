@@ -58,11 +58,11 @@ export class Device {
         if (path === '/api/bench/events') this.acknowledged(body, answer);
         return answer;
       },
-      openWire: (on) => {
+      openWire: (on, as) => {
         const guarded = Object.fromEntries(
           Object.entries(on).map(([name, tell]) => [name, (...args) => (mine() ? tell(...args) : undefined)]),
         );
-        const wire = openWire(guarded, {
+        const wire = openWire(guarded, as, {
           address: this.network.base,
           headers: { cookie: this.browser.cookie },
         });

@@ -26,6 +26,8 @@ export const auditActions = {
   'seat-changed': 'seated a student',
   'late-taken': 'took late entries in',
   'class-stopped': 'stopped the class',
+  'incident-logged': 'logged an incident',
+  'incident-changed': 'changed an incident',
   'late-left-out': 'left late entries out',
   'mark-changed': 'changed a mark',
 } as const;

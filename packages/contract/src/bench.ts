@@ -1,5 +1,5 @@
 /** The bench as students see it: nothing here says what an unknown holds. */
-import type { Asked, LessonEvent, OwnSlot, PlannedTest, SampleRole } from '@kivex/core';
+import type { Asked, LessonEvent, OwnSlot, PlannedTest, SampleRole, Strand } from '@kivex/core';
 import type { LessonState } from './lessons.js';
 import type { StudentName } from './people.js';
 
@@ -48,6 +48,14 @@ export interface Bench {
   readonly events: readonly WireEvent[];
   /** The group's entries that came after the end, or were handed over, and wait for the teacher's word. */
   readonly held: readonly LessonEvent[];
+  /** Ids of those of the group who have joined at this device. */
+  readonly here: readonly string[];
+  /** Others have written at this device since: one's own answers are not among the events until the PIN is typed. */
+  readonly locked: boolean;
+  /** Does the bench say what to repeat or change? */
+  readonly advice: boolean;
+  /** Does it say whether an equation balances? */
+  readonly balance: boolean;
 }
 /** An entry as a device sends it. */
 export interface SentEntry {
@@ -82,7 +90,7 @@ export interface EventsReceipt {
 }
 export interface FeedbackItem {
   readonly key: string;
-  readonly strand: 'observation' | 'conclusion';
+  readonly strand: Strand;
   readonly sample: string;
   readonly answer: string;
   readonly points: number;

@@ -12,3 +12,4 @@ export * from './preparing.js';
 export * from './problem.js';
 export * from './routes.js';
 export * from './store.js';
+export * from './room-records.js';

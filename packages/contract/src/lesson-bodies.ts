@@ -29,6 +29,16 @@ export interface NewNotice {
   /** Ids of groups; all where it is left out. */
   readonly groups?: readonly string[];
 }
+/** Of a step, by its place in the method, or of the technique of a whole test. */
+export interface NewSignOff {
+  /** Ids of groups. */
+  readonly groups: readonly string[];
+  readonly test: string;
+  readonly step?: number;
+  readonly good: boolean;
+  /** The call that asked for it. */
+  readonly call?: string;
+}
 interface From {
   /** The version of this part that the change began from. */
   readonly from: number;

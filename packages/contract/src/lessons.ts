@@ -64,6 +64,7 @@ export interface LessonPlanning extends RotaPlanning, PrepPlanning {
   readonly versions: Readonly<Record<PlanningPart, number>>;
 }
 export interface Lesson extends LessonHead {
+  readonly classId: string;
   readonly practical: Practical;
   readonly practicalId: string;
   /** Where it is in a room of the school's. */

@@ -1,5 +1,5 @@
 /** Marks as staff see them. */
-import type { Reason, Verdict } from '@kivex/core';
+import type { Reason, Strand, Verdict } from '@kivex/core';
 import type { StudentName } from './people.js';
 
 export interface MarkChange {
@@ -12,7 +12,7 @@ export interface MarkChange {
 export interface MarkCell {
   readonly id: string;
   readonly key: string;
-  readonly strand: 'observation' | 'conclusion';
+  readonly strand: Strand;
   readonly sample: string;
   readonly answer: string;
   /** What stands: the last change, else the computed mark. */

@@ -4,6 +4,7 @@
  *
  * A name in a path (`:lesson`) says whose it is: what belongs to another school is not there for the caller.
  */
+import type { Incident, KeptSample, NewIncident, NewKeptSample } from './room-records.js';
 import type { Label, Practical, Syllabus } from '@kivex/core';
 import type { AuditEntry } from './audit.js';
 import type { Bench, EntryBatch, EventsReceipt, Feedback, JoinNames, KeptIds, WireEvent } from './bench.js';
@@ -14,6 +15,7 @@ import type {
   JoinLesson,
   NewLesson,
   NewNotice,
+  NewSignOff,
   SavedPrepPlanning,
   SavedRotaPlanning,
 } from './lesson-bodies.js';
@@ -169,6 +171,7 @@ export const routes = {
   'PATCH /api/lessons/:lesson': teaching<void, Pick<NewLesson, 'startsAt' | 'room'>>(),
   'DELETE /api/lessons/:lesson': teaching<void>(),
   'PUT /api/lessons/:lesson/seats/:student': teaching<void, { readonly group: string }>(),
+  'DELETE /api/lessons/:lesson/seats/:student': teaching<void>(),
   'PUT /api/lessons/:lesson/groups/:group/bench': teaching<void, GroupPlace>(),
   'PUT /api/lessons/:lesson/planning/rota': staff<LessonPlanning, SavedRotaPlanning>(),
   'PUT /api/lessons/:lesson/planning/preparation': staff<LessonPlanning, SavedPrepPlanning>(),
@@ -207,6 +210,20 @@ export const routes = {
   'POST /api/lessons/:lesson/calls/:call/answer': teaching<void>(),
   'POST /api/lessons/:lesson/notices': teaching<void, NewNotice>(),
   'POST /api/lessons/:lesson/notices/over': teaching<void, { readonly notices: readonly string[] }>(),
+  'POST /api/lessons/:lesson/sign-offs': teaching<void, NewSignOff>(),
+  'POST /api/lessons/:lesson/timers/:timer/longer': teaching<void, { readonly seconds: number }>(),
+  'PUT /api/lessons/:lesson/groups/:group/open': teaching<void, { readonly open: boolean }>(),
+  'GET /api/lessons/:lesson/photos/:photo': teaching<AFile>(),
+  'GET /api/lessons/:lesson/incidents': staff<readonly Incident[]>(),
+  'POST /api/lessons/:lesson/incidents': staff<Incident, NewIncident>(),
+  'PUT /api/lessons/:lesson/incidents/:incident': staff<Incident, NewIncident>(),
+  'GET /api/lessons/:lesson/incidents/csv': staff<AFile>(),
+  'GET /api/lessons/:lesson/kept': staff<readonly KeptSample[]>(),
+  'POST /api/lessons/:lesson/kept': teaching<KeptSample, NewKeptSample>(),
+  'GET /api/lessons/:lesson/kept/labels.pdf': staff<AFile>(),
+  'GET /api/reference-card.pdf': staff<AFile>(),
+  'GET /api/kept/:code': staff<KeptSample>(),
+  'PUT /api/kept/:kept/gone': staff<KeptSample, { readonly gone: boolean }>(),
   'PUT /api/lessons/:lesson/causes': teaching<
     void,
     { readonly cause: string; readonly dismissed: boolean }
@@ -226,6 +243,11 @@ export const routes = {
   'POST /api/bench/events': student<EventsReceipt, EntryBatch>(),
   'POST /api/bench/hand-over': student<EventsReceipt, EntryBatch>(),
   'POST /api/bench/forgotten': student<readonly string[], KeptIds>(),
+  'PUT /api/bench/photos/:picture': student<void, Bytes>(),
+  'GET /api/bench/photos/:picture': student<AFile>(),
+  'POST /api/bench/mates': student<void, { readonly student: string; readonly pin: string }>(),
+  'POST /api/bench/lock': student<void>(),
+  'POST /api/bench/unlock': student<void, { readonly pin: string }>(),
   'GET /api/bench/feedback': student<Feedback>(),
 } as const satisfies Readonly<Record<string, Route<unknown, unknown>>>;
 

@@ -6,6 +6,7 @@ import { AccessGuard } from './access/access.guard.js';
 import { OwnershipGuard } from './access/ownership.guard.js';
 import { AuditModule } from './audit/audit.module.js';
 import { AccessModule } from './access/access.module.js';
+import { RoomRecordsModule } from './run/room/room.module.js';
 import { BenchModule } from './run/bench/bench.module.js';
 import { BoardModule } from './run/board/board.module.js';
 import { Clock } from './clock/clock.js';
@@ -67,6 +68,7 @@ export class AppModule {
         FlowModule,
         BoardModule,
         BenchModule,
+        RoomRecordsModule,
         DemoModule,
       ],
       controllers: [HealthController],

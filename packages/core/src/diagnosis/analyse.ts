@@ -15,11 +15,18 @@ import { anionIn, cationIn, isGasId, isMetalId } from '../species/species.js';
 import { classCauses, isOfClass, type ClassCause, type ClassFault } from './class-causes.js';
 
 export type GroupName = string | number;
+/** An observation, with what the bench said of how it was come by. */
+export interface BenchRecord extends SeenRecord {
+  /** Slips it owned up to; absent where it was not asked or did not say. */
+  readonly slips?: readonly string[];
+  /** It said the reagent was old, impure or a substitute. */
+  readonly reagentOff?: true;
+}
 export interface ClassRecord {
   readonly group: GroupName;
   /** What the sample truly holds. */
   readonly sample: readonly string[];
-  readonly observations: readonly SeenRecord[];
+  readonly observations: readonly BenchRecord[];
   readonly named?: {
     readonly cation?: string | null;
     readonly anion?: string | null;
@@ -60,8 +67,18 @@ const hardTest = { prior: 0.15, wrong: 0.3 } as const;
 /** How much of a slip's prior is each bench's own. An estimate. */
 const ownShare = 0.4;
 
+/** How what a bench says of its doing speaks for a cause: chance of saying so under it over the chance without. Estimates. */
+const saying = { ownsUp: 0.6 / 0.03, saysFine: 0.3 / 0.95, reagentOff: 0.4 / 0.08 } as const;
+
+/** How much likelier a bench's own account is under a cause than without it; 1 where it gives none. */
+function accountOf(cause: ClassCause, { slips, reagentOff }: BenchRecord): number {
+  if (cause.kind === 'dead-reagent' && reagentOff) return saying.reagentOff;
+  if (cause.slip === undefined || slips === undefined) return 1;
+  return slips.includes(cause.slip) ? saying.ownsUp : saying.saysFine;
+}
+
 interface Read {
-  readonly record: SeenRecord;
+  readonly record: BenchRecord;
   readonly sample: readonly string[];
   /** As single slips have it. */
   readonly usual: number;
@@ -72,7 +89,7 @@ const agreesWith = (record: SeenRecord, sample: readonly string[]): boolean =>
   explainsIn(situationFor(record, sample), record.seen) === 'plain';
 
 /** One record, read against its sample. */
-function read(record: SeenRecord, sample: readonly string[]): Read {
+function read(record: BenchRecord, sample: readonly string[]): Read {
   const situation = situationFor(record, sample);
   // What the slips' priors hold of causes common to a class is weighed by those causes.
   const chances = situation.chances.map((chance, i) =>
@@ -145,7 +162,7 @@ function weigh(cause: ClassCause, byGroup: ByGroup): Weighed | undefined {
       if (!shown) continue;
       touched = true;
       const under = likelihoodShowing(situationFor(one.record, one.sample), shown, one.record.seen);
-      ratio *= under / one.usual;
+      ratio *= (under / one.usual) * accountOf(cause, one.record);
       if (!one.agrees && under > one.usual) shows.push(one);
     }
     if (!touched) continue;

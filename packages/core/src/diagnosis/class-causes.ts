@@ -21,6 +21,8 @@ export type Shows = Readonly<Record<string, readonly string[]>>;
 
 export interface ClassCause {
   readonly kind: ClassFault;
+  /** The slip of its test that it is, where it is one. */
+  readonly slip?: string;
   /** Told apart from others of its kind; stays the same while the lesson runs. */
   readonly id: string;
   /** Tests whose records it touches; it is named at the first. */
@@ -206,6 +208,7 @@ function causesOf(testId: string): ClassCause[] {
     if (!inClass) continue;
     causes.push({
       ...inClass,
+      slip: slip.id,
       id: `${inClass.kind}:${testId}:${slip.id}`,
       tests: [testId],
       fromGroups: 3,

@@ -1,22 +1,10 @@
 import { expect, test } from '@jest/globals';
-import type { LessonEvent, ObservationBody } from '../lesson/record.js';
+import { saw as entered } from '../lesson/trials/made-up-log.js';
 import { diagnose } from './analyse.js';
 import { classRecords } from './lesson-records.js';
 
-let made = 0;
-const saw = (
-  group: string,
-  sample: string,
-  test: string,
-  seen: Record<string, string>,
-  more: Partial<ObservationBody> = {},
-): LessonEvent => ({
-  id: `e${++made}`,
-  group,
-  by: 'ada',
-  at: '2026-01-01T10:00:00.000Z',
-  body: { type: 'observation', sample, test, variant: 'usual', seen, ...more },
-});
+const saw = (group: string, ...what: Parameters<typeof entered>) =>
+  entered(what[0], what[1], what[2], what[3], { group });
 const groups = ['a', 'b', 'c', 'd'].map((id) => ({ id, name: `Group ${id}` }));
 const samples = [
   { id: 'chalk', ions: ['Ca2+', 'CO3^2-'], form: 'solid' },
@@ -61,4 +49,25 @@ test('a lesson in which all limewater stays clear is told so, with the benchesâ€
     kind: 'dead-reagent',
     groups: ['Group a', 'Group b', 'Group c', 'Group d'],
   });
+});
+
+test('what a bench says of its doing is weighed: owning up speaks for the cause, saying it was fine against', () => {
+  const white = (did?: Record<string, string>) =>
+    groups.map(({ id }, i) =>
+      saw(id, 'carbonate', 'sulfate', { precipitate: i < 3 ? 'white' : 'none' }, did && i < 3 ? { did } : {}),
+    );
+  const all = [...samples, { id: 'carbonate', ions: ['Na+', 'CO3^2-'], form: 'solution' } as const];
+  const p = (did?: Record<string, string>) =>
+    diagnose(['sulfate'], classRecords(white(did), groups, all)).find((d) => d.kind === 'omitted-acid')?.p ??
+    0;
+  expect(p({ acid: 'none' })).toBeGreaterThan(p());
+  expect(p({ acid: 'hydrochloric' })).toBeLessThan(p());
+});
+test('what was taken from another sample tells nothing of a test', () => {
+  const records = classRecords(
+    [saw('a', 'salt', 'flame', { colour: 'yellow' }, { inferredFrom: 'chalk' })],
+    groups,
+    samples,
+  );
+  expect(records).toEqual([]);
 });

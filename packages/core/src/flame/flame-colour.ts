@@ -164,6 +164,42 @@ export function flameColour({ ions, glass = false, luminous = 0 }: FlameConditio
   return { srgb: formatHex(rgb), lab: [lab.l, lab.a, lab.b], name };
 }
 
+export interface NamedFlame {
+  readonly name: FlameName;
+  /** How far a colour in linear light (its brightest channel 1) is from this flame at the same brightness, CIEDE2000. */
+  readonly apartFrom: (linear: readonly [number, number, number]) => number;
+}
+/** The pure flames as the naked eye names them, with the burner's own light; sodium's too, and soot's yellow. */
+export function namedFlames(): readonly NamedFlame[] {
+  const { pure, cone: own, soot } = viewOf(false);
+  const lights = [
+    ...emitters
+      .filter((e) => pure.get(e.ion)![1] >= leastSeen)
+      .map((e) => ({ name: e.called, light: plus(own, pure.get(e.ion)!) })),
+    { name: 'yellow' as const, light: soot },
+  ];
+  return lights.map(({ name, light }) => {
+    const { lab } = shown(light);
+    return {
+      name,
+      apartFrom: ([r, g, b]) => {
+        const rgb = [r, g, b].map((v) => Math.min(1, Math.max(0, v))) as [number, number, number];
+        return differenceForName(lab, toLab(litFrom(rgb)));
+      },
+    };
+  });
+}
+
+/** Linear light as a colour shown at a flame's brightness. */
+function litFrom(linear: readonly [number, number, number]) {
+  const Y = 0.2126 * linear[0] + 0.7152 * linear[1] + 0.0722 * linear[2];
+  const most = Math.max(...linear, 1e-9);
+  const exposure = Math.max(Math.min(shownLuminance / Math.max(Y, 1e-9), brightestChannel / most), 1 / most);
+  const encode = (v: number) => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055);
+  const [r, g, b] = linear.map((v) => encode(Math.min(1, v * exposure))) as [number, number, number];
+  return { mode: 'rgb', r, g, b } as const;
+}
+
 /** How far apart two flames look, CIEDE2000; below about 10 they are taken for each other at a glance. */
 export function apart(one: FlameColour, other: FlameColour): number {
   const lab = ({ lab: [l, a, b] }: FlameColour) => ({ mode: 'lab65', l, a, b }) as const;

@@ -2,11 +2,12 @@
 import { readIons } from '../reading/read-ions.js';
 import type { Asked } from '../practicals/practical.js';
 import { allMetals, anionIn, cationIn, ionOf, isGasId, isMetalId } from '../species/species.js';
+import type { Strand } from './lesson-marks.js';
 import { readGroup, type LessonEvent } from './record.js';
 
 export interface ItemResult {
   readonly sample: string;
-  readonly strand: 'observation' | 'conclusion';
+  readonly strand: Strand;
   /** Points earned and points there were, over all students marked. */
   readonly earned: number;
   readonly of: number;

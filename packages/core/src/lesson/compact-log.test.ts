@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { compactLog } from './compact-log.js';
-import { decisive, namingOf, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
+import {
+  decisive,
+  equationOf,
+  namingOf,
+  readGroup,
+  signOffKey,
+  standing,
+  type EventBody,
+  type LessonEvent,
+} from './record.js';
 
 const samples = ['s1', 's2'];
 const tests = ['flame', 'naoh'];
@@ -22,6 +31,9 @@ const bodyAfter = (n: number): fc.Arbitrary<EventBody> => {
           seen: fc.constantFrom<Record<string, string>>({ colour: 'lilac' }, { colour: 'yellow' }, {}),
           words: fc.constantFrom('', 'pale'),
           doubtful: fc.boolean(),
+          weak: fc.boolean(),
+          inferredFrom: fc.constant('s2'),
+          notDone: fc.constant('no-time' as const),
           corrects: earlier,
         },
         { requiredKeys: ['type', 'sample', 'test', 'variant', 'seen'] },
@@ -55,6 +67,48 @@ const bodyAfter = (n: number): fc.Arbitrary<EventBody> => {
     {
       weight: 1,
       arbitrary: fc.record({
+        type: fc.constant('equation' as const),
+        sample: fc.constantFrom(...samples),
+        test: fc.constantFrom(...tests),
+        text: fc.constantFrom('one', 'two'),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        type: fc.constant('timer' as const),
+        label: fc.constant('Ring'),
+        seconds: fc.constant(60),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        type: fc.constant('timer-longer' as const),
+        timer: earlier,
+        seconds: fc.constant(30),
+      }),
+    },
+    { weight: 1, arbitrary: fc.record({ type: fc.constant('timer-over' as const), timer: earlier }) },
+    {
+      weight: 1,
+      arbitrary: fc.record(
+        {
+          type: fc.constant('signed-off' as const),
+          test: fc.constantFrom(...tests),
+          step: fc.nat(1),
+          good: fc.boolean(),
+        },
+        { requiredKeys: ['type', 'test', 'good'] },
+      ),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({ type: fc.constant('bench-open' as const), open: fc.boolean() }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
         type: fc.constant('step' as const),
         test: fc.constantFrom(...tests),
         step: fc.nat(5),
@@ -83,6 +137,13 @@ const told = (events: readonly LessonEvent[]) => {
     calls: record.openCalls,
     handedIn: record.handedIn,
     notices: record.notices,
+    timers: record.timers,
+    // Of each step and technique the last word; which of two came first is nobody's concern.
+    signedOff: [...record.signedOff].sort((a, b) => signOffKey(a).localeCompare(signOffKey(b))),
+    isEnded: record.endedAt !== null,
+    equations: samples.flatMap((s) =>
+      tests.flatMap((t) => students.map((by) => equationOf(record, s, t, by)?.body.text)),
+    ),
     trusted: record.observations.filter((o) => o.trusted).map((o) => o.id),
     lastAt: record.lastAt,
     standing: samples.map((s) => decisive(standing(record, s))?.id),

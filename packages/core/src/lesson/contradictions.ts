@@ -27,7 +27,7 @@ export function contradictionsOf(
 ): Contradiction[] {
   return samples.flatMap((sample): Contradiction[] => {
     const entries = standing(record, sample).filter(
-      (entry) => !entry.body.doubtful && Object.keys(entry.body.seen).length > 0,
+      ({ body }) => !body.doubtful && body.inferredFrom === undefined && Object.keys(body.seen).length > 0,
     );
     const found: Contradiction[] = [];
     const values = new Map<string, Set<string>>();

@@ -11,9 +11,18 @@ describe('what a student may log', () => {
     saw,
     { ...saw, words: 'deep red', doubtful: true, corrects: id },
     { type: 'naming', sample: id, answer: 'lithium', evidence: [id] },
+    { type: 'naming', sample: id, answer: 'lithium', evidence: [id], rulesOut: ['Na+'] },
     { type: 'call', reason: 'safety' },
     { type: 'step', test: 'flame', step: 3 },
     { type: 'hand-in' },
+    { ...saw, weak: true, did: { acid: 'none' }, reagentWas: 'old', reagentNote: 'brown', drops: 3 },
+    { ...saw, notDone: 'no-time', inferredFrom: id, read: false, photo: id },
+    { ...saw, celsius: { before: 20.5, highest: 31 } },
+    { type: 'call', reason: 'sign-off', test: 'flame', step: 2 },
+    { type: 'equation', sample: id, test: 'sulfate', text: 'Ba2+ + SO4^2- -> BaSO4' },
+    { type: 'timer', label: 'Ring', seconds: 60 },
+    { type: 'timer-longer', timer: id, seconds: 30 },
+    { type: 'timer-over', timer: id },
   ])('%j', (body) => expect(checkBody(body)).toEqual({ body }));
   test.each<[unknown, RegExp]>([
     [null, /has a body/],
@@ -32,8 +41,19 @@ describe('what a student may log', () => {
     [{ ...saw, words: 7 }, /a text/],
     [{ ...saw, mark: 1 }, /mark does not belong/],
     [{ type: 'naming', sample: id, answer: 'x', evidence: Array(51).fill(id) }, /at most 50/],
+    [{ type: 'naming', sample: id, answer: 'x', evidence: [], rulesOut: [7] }, /ruled out/],
     [{ type: 'step', test: 'flame', step: 1.5 }, /whole number/],
     [{ type: 'call', reason: 'tea' }, /what the call is for/],
+    [{ ...saw, drops: 0 }, /whole number/],
+    [{ ...saw, reagentWas: 'blue' }, /substitute, old or impure/],
+    [{ ...saw, did: { acid: 7 } }, /answers by question/],
+    [{ ...saw, celsius: { before: 20, highest: 900 } }, /both temperatures/],
+    [{ ...saw, celsius: { before: 20, highest: 30, kelvin: 1 } }, /both temperatures/],
+    [{ type: 'timer', label: 'Ring', seconds: 0 }, /whole number of seconds/],
+    [{ type: 'timer', label: 'x'.repeat(50), seconds: 5 }, /few words/],
+    [{ type: 'equation', sample: id, test: 'naoh', text: 'x'.repeat(501) }, /at most 500/],
+    [{ type: 'signed-off', test: 'flame', good: true }, /does not know this kind/],
+    [{ type: 'bench-open', open: false }, /does not know this kind/],
   ])('%j is told what is wrong', (body, why) => {
     const checked = checkBody(body);
     expect('detail' in checked && checked.detail).toMatch(why);
@@ -46,7 +66,10 @@ describe('what a student may log', () => {
   test('never throws, and what is taken can be read back', () => {
     fc.assert(
       fc.property(
-        fc.oneof(fc.anything(), fc.record({ type: fc.constantFrom('observation', 'naming', 'step') })),
+        fc.oneof(
+          fc.anything(),
+          fc.record({ type: fc.constantFrom('observation', 'naming', 'step', 'equation', 'timer', 'call') }),
+        ),
         (x) => {
           const checked = checkBody(x);
           return 'detail' in checked || isReadableBody(checked.body);

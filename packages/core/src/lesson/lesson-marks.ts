@@ -1,5 +1,5 @@
 /** The marks of one student for one lesson, computed from the group's record and their own names. */
-import type { Mark } from '../marking/mark-result.js';
+import { forReview, onePoint, type Mark } from '../marking/mark-result.js';
 import { mark } from '../marking/mark.js';
 import { markTap } from '../marking/mark-tap.js';
 import { colourTermOf } from '../reading/colour-terms.js';
@@ -15,7 +15,16 @@ import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import type { SampleForm } from '../species/sample-form.js';
 import { attributeOf, testOf } from '../identification-tests/tests.js';
-import { decisive, namingOf, seenIn, standing, type GroupRecord, type ObservationEntry } from './record.js';
+import { equationsWanted, markOwnEquation } from './equation-items.js';
+import {
+  decisive,
+  equationOf,
+  namingOf,
+  seenIn,
+  standing,
+  type GroupRecord,
+  type ObservationEntry,
+} from './record.js';
 
 export interface MarkedSample {
   readonly id: string;
@@ -26,10 +35,20 @@ export interface MarkedSample {
   readonly ions: readonly string[];
   readonly form: SampleForm;
 }
+export const strands = ['technique', 'observation', 'conclusion', 'equation'] as const;
+export type Strand = (typeof strands)[number];
+/** The test an item is of, from its key; undefined for the first thing looked at, and for a name. */
+export const testOfItem = (key: string): string | undefined => {
+  const parts = key.split(':');
+  return parts[0] === 'technique' ? parts[1] : parts[2];
+};
 export interface ItemMark extends Mark {
-  /** `observation:SAMPLE` for the first thing looked at, `observation:SAMPLE:TEST:ATTRIBUTE` for the rest, `naming:SAMPLE`. */
+  /**
+   * `observation:SAMPLE` for the first thing looked at, `observation:SAMPLE:TEST:ATTRIBUTE` for the rest, `naming:SAMPLE`,
+   * `equation:SAMPLE:TEST`, `technique:TEST`.
+   */
   readonly key: string;
-  readonly strand: 'observation' | 'conclusion';
+  readonly strand: Strand;
   readonly sample: string;
   /** The words that were marked. */
   readonly answer: string;
@@ -42,7 +61,8 @@ export interface ItemMark extends Mark {
 export function answerOf(entry: ObservationEntry | undefined, attribute: string): string {
   if (!entry) return '';
   const words = entry.body.words?.trim() ?? '';
-  const value = entry.body.seen[attribute];
+  if (entry.body.notDone) return 'no time';
+  const value = entry.body.read ? undefined : entry.body.seen[attribute];
   const label = value
     ? (attributeOf(testOf(entry.body.test), attribute).values.find((v) => v.id === value)?.label ?? value)
     : '';
@@ -69,6 +89,23 @@ const silent: ReadonlySet<string> = new Set([
   'colour-alone',
 ]);
 
+/** A mark as what the group said of its record has it: what was not tested or not tested well is a person's to judge. */
+function asTheySaid(entry: ObservationEntry | undefined, plain: Mark): Mark {
+  const { notDone, inferredFrom, reagentWas, reagentNote } = entry?.body ?? {};
+  if (notDone) return onePoint(0, 'no-time', 'The group recorded that there was no time for this.');
+  if (inferredFrom !== undefined && plain.points > 0)
+    return forReview(
+      'inferred',
+      'This was taken from another sample and not tested; a person decides whether it earns.',
+    );
+  if (reagentWas && plain.points < plain.max && plain.verdict !== 'review')
+    return forReview(
+      'reagent-off',
+      `The group said the reagent was ${reagentWas === 'substitute' ? 'a substitute' : reagentWas}${reagentNote ? ` (“${reagentNote}”)` : ''}; a person decides.`,
+    );
+  return plain;
+}
+
 function markEntry(
   syllabus: string | Syllabus,
   sample: MarkedSample,
@@ -82,7 +119,7 @@ function markEntry(
   const value = entry?.body.seen[attribute];
   const words = entry?.body.words?.trim() ?? '';
   const answer = answerOf(entry, attribute);
-  if (value === undefined) return { answer, mark: mark(syllabus, item, words) };
+  if (value === undefined || entry?.body.read) return { answer, mark: mark(syllabus, item, words) };
   const tapped = answerOf({ ...entry!, body: { ...entry!.body, words: '' } }, attribute);
   const byTap = flame ? mark(syllabus, item, tapped) : markTap(item, value);
   if (!words) return { answer, mark: byTap };
@@ -143,15 +180,17 @@ export function markedOf(practical: Practical, sample: MarkedSample): MarkedAttr
 /**
  * Marks everything one student is marked on: each sample's observations from the group's record, each
  * unknown's name from the student's own last naming, carried forward from the evidence pointed at.
+ * @param given what becomes of an observation's mark in this group's case: a bottle may have been off.
  */
 export function lessonMarks(
   practical: Practical,
   samples: readonly MarkedSample[],
   record: GroupRecord,
   student: string,
+  given: (test: string, plain: Mark) => Mark = (_, plain) => plain,
 ): ItemMark[] {
   const syllabus = syllabusFor(practical);
-  return samples.flatMap((sample): ItemMark[] => {
+  const marks = samples.flatMap((sample): ItemMark[] => {
     const all = standing(record, sample.id);
     const naming = namingOf(record, sample.id, student);
     /** What stands for a test: what was pointed at before what was not. */
@@ -162,8 +201,10 @@ export function lessonMarks(
     };
     const entryFor = (test: string): ObservationEntry | undefined => chosenOf(all, test);
     const items = markedOf(practical, sample).map(({ key, test, attribute }): ItemMark => {
-      const observed = markEntry(syllabus, sample, test, attribute, entryFor(test));
-      return { key, strand: 'observation', sample: sample.id, answer: observed.answer, ...observed.mark };
+      const entry = entryFor(test);
+      const { answer, mark: plain } = markEntry(syllabus, sample, test, attribute, entry);
+      const mine = entry ? given(test, asTheySaid(entry, plain)) : plain;
+      return { key, strand: 'observation', sample: sample.id, answer, ...mine };
     });
     if (sample.role === 'unknown') {
       const answer = naming?.body.answer ?? '';
@@ -188,7 +229,62 @@ export function lessonMarks(
         answer,
         ...conclusion,
       });
+      items.push(...equationMarks(practical, sample, record, student));
     }
     return items;
+  });
+  return [...marks, ...techniqueMarks(practical, samples, record)];
+}
+
+/** Of an unknown: an item for each equation that is asked for and that there is. */
+function equationMarks(
+  practical: Practical,
+  sample: MarkedSample,
+  record: GroupRecord,
+  student: string,
+): ItemMark[] {
+  return practical.tests.flatMap((planned): ItemMark[] => {
+    const wanted = isDoneOn(planned, sample) ? equationsWanted(planned, sample) : [];
+    if (!planned.equation || !wanted.length) return [];
+    const answer = equationOf(record, sample.id, planned.test, student)?.body.text ?? '';
+    return [
+      {
+        key: `equation:${sample.id}:${planned.test}`,
+        strand: 'equation',
+        sample: sample.id,
+        answer,
+        ...markOwnEquation(answer, planned.equation, wanted),
+      },
+    ];
+  });
+}
+
+/** What was signed off of how tests were done; what nobody looked at is left to a person. */
+function techniqueMarks(
+  { tests }: Practical,
+  samples: readonly MarkedSample[],
+  { signedOff, observations }: GroupRecord,
+): ItemMark[] {
+  return tests.flatMap((planned): ItemMark[] => {
+    const first = samples.find((s) => isDoneOn(planned, s));
+    if (!planned.technique || !first) return [];
+    const seen = signedOff.find((s) => s.test === planned.test && s.step === undefined);
+    const isDone = observations.some((o) => o.body.test === planned.test && !o.body.notDone);
+    const given = !seen
+      ? !isDone
+        ? onePoint(0, 'not-done', 'Nothing is logged of this test, and no technique was signed off.')
+        : forReview('not-signed-off', 'Nobody signed this technique off; a person decides.')
+      : seen.good
+        ? onePoint(1, 'signed-off', 'The technique was signed off.')
+        : onePoint(0, 'not-yet', 'The technique was seen and was not yet right.');
+    return [
+      {
+        key: `technique:${planned.test}`,
+        strand: 'technique',
+        sample: first.id,
+        answer: seen ? (seen.good ? 'signed off' : 'not yet') : '',
+        ...given,
+      },
+    ];
   });
 }

@@ -12,14 +12,29 @@ const shapes: Readonly<Record<EventBody['type'], (body: Record<string, unknown>)
     text(b['test']) &&
     text(b['variant']) &&
     texts(b['seen']) &&
-    (b['words'] === undefined || text(b['words'])) &&
-    (b['corrects'] === undefined || text(b['corrects'])),
+    [b['words'], b['corrects'], b['inferredFrom'], b['reagentNote'], b['photo']].every(
+      (v) => v === undefined || text(v),
+    ) &&
+    (b['did'] === undefined || texts(b['did'])),
   naming: (b) =>
-    text(b['sample']) && text(b['answer']) && Array.isArray(b['evidence']) && b['evidence'].every(text),
+    (b['rulesOut'] === undefined || (Array.isArray(b['rulesOut']) && b['rulesOut'].every(text))) &&
+    text(b['sample']) &&
+    text(b['answer']) &&
+    Array.isArray(b['evidence']) &&
+    b['evidence'].every(text),
   call: (b) => text(b['reason']),
   'call-answered': (b) => text(b['call']),
   step: (b) => text(b['test']) && typeof b['step'] === 'number',
   'hand-in': () => true,
+  equation: (b) => text(b['sample']) && text(b['test']) && text(b['text']),
+  timer: (b) => text(b['label']) && typeof b['seconds'] === 'number',
+  'timer-longer': (b) => text(b['timer']) && typeof b['seconds'] === 'number',
+  'timer-over': (b) => text(b['timer']),
+  'signed-off': (b) =>
+    text(b['test']) &&
+    typeof b['good'] === 'boolean' &&
+    (b['step'] === undefined || typeof b['step'] === 'number'),
+  'bench-open': (b) => typeof b['open'] === 'boolean',
   trust: (b) => text(b['entry']) && (b['why'] === undefined || text(b['why'])),
   notice: (b) => (b['level'] === 'hint' || b['level'] === 'stop') && text(b['text']),
   'notice-over': (b) => text(b['notice']),

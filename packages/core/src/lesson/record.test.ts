@@ -2,18 +2,20 @@ import { describe, expect, test } from '@jest/globals';
 import { contradictionsOf } from './contradictions.js';
 import { flameColoursOfUnlabelledJars } from '../practicals/shipped/shipped-practicals.js';
 import { lessonMarks } from './lesson-marks.js';
-import { decisive, readGroup, standing, type EventBody, type LessonEvent } from './record.js';
+import {
+  decisive,
+  equationOf,
+  readGroup,
+  standing,
+  type EventBody,
+  type LessonEvent,
+  type ObservationBody,
+} from './record.js';
+import { entry, saw as entered } from './trials/made-up-log.js';
 
-let made = 0;
-const event = (body: EventBody, by = 'ada'): LessonEvent => ({
-  id: `e${++made}`,
-  group: 'g',
-  by,
-  at: `2026-01-01T10:00:${String(made % 60).padStart(2, '0')}Z`,
-  body,
-});
-const saw = (colour: string, more: object = {}) =>
-  event({ type: 'observation', sample: 'jar', test: 'flame', variant: 'wire', seen: { colour }, ...more });
+const event = (body: EventBody, by = 'ada') => entry(body, { by });
+const saw = (colour: string, more: Partial<ObservationBody> = {}) =>
+  entered('jar', 'flame', { colour }, { variant: 'wire', ...more });
 
 const potassium = [{ id: 'jar', role: 'unknown', ions: ['K+', 'Cl-'], form: 'solid' }] as const;
 
@@ -133,5 +135,75 @@ describe('marks of one student', () => {
   });
   test('nothing done earns nothing and says so', () => {
     expect(marks().map((m) => m.why[0]?.code)).toEqual(['blank', 'blank']);
+  });
+});
+
+describe('what a bench says of how it came by a record', () => {
+  const weak = () => saw('lilac', { weak: true });
+  const inferred = () => saw('yellow', { inferredFrom: 'another-jar' });
+  const of = (...events: LessonEvent[]) => decisive(standing(readGroup(events), 'jar'));
+  test('a plain entry stands before a later weak or inferred one; these before a doubtful one', () => {
+    const plain = saw('red');
+    expect(of(plain, weak(), inferred())?.id).toBe(plain.id);
+    const faint = weak();
+    expect(of(faint, saw('green', { doubtful: true }))?.id).toBe(faint.id);
+  });
+  const marked = (...events: LessonEvent[]) =>
+    lessonMarks(flameColoursOfUnlabelledJars, potassium, readGroup(events), 'ada')[0]!;
+  test('what was inferred earns by a person’s word, and what there was no time for nothing', () => {
+    expect(marked(saw('lilac', { inferredFrom: 'jar' }))).toMatchObject({ verdict: 'review', points: 0 });
+    expect(marked(saw('red', { inferredFrom: 'jar' })).verdict).toBe('none');
+    const none = marked(entered('jar', 'flame', {}, { notDone: 'no-time' }));
+    expect([none.points, none.why[0]!.code, none.answer]).toEqual([0, 'no-time', 'no time']);
+  });
+  test('a wrong result of a reagent said to be old is left to a person; a right one earns', () => {
+    expect(marked(saw('red', { reagentWas: 'old', reagentNote: 'brown acid' }))).toMatchObject({
+      verdict: 'review',
+      why: [{ code: 'reagent-off', text: expect.stringContaining('brown acid') }],
+    });
+    expect(marked(saw('lilac', { reagentWas: 'old' })).points).toBe(1);
+  });
+  test('wells that Kivex read are not marked: the words are', () => {
+    expect(marked(saw('lilac', { read: true, words: 'it was green' })).points).toBe(0);
+    expect(marked(saw('green', { read: true, words: 'lilac' })).points).toBe(1);
+  });
+});
+
+describe('what else is in the record', () => {
+  test('a wait is open until it is put away, and lengthened by bench or board', () => {
+    const timer = event({ type: 'timer', label: 'Ring', seconds: 60 });
+    const longer = event({ type: 'timer-longer', timer: timer.id, seconds: 30 }, 'staff');
+    expect(readGroup([timer, longer]).timers).toMatchObject([{ label: 'Ring', seconds: 90, longer: 30 }]);
+    const over = event({ type: 'timer-over', timer: timer.id });
+    expect(readGroup([timer, longer, over, longer]).timers).toEqual([]);
+    expect(readGroup([longer]).timers).toEqual([]);
+  });
+  test('the last word on a step or a technique counts', () => {
+    const not = event({ type: 'signed-off', test: 'flame', good: false }, 'staff');
+    const good = event({ type: 'signed-off', test: 'flame', good: true }, 'staff');
+    const step = event({ type: 'signed-off', test: 'flame', step: 2, good: true }, 'staff');
+    expect(readGroup([not, step, good]).signedOff.map((s) => [s.step, s.good])).toEqual([
+      [undefined, true],
+      [2, true],
+    ]);
+  });
+  test('a bench ended before the others is taken up again; the first end stays', () => {
+    const end = event({ type: 'bench-open', open: false }, 'staff');
+    const again = event({ type: 'bench-open', open: false }, 'staff');
+    expect(readGroup([end, again]).endedAt).toBe(end.at);
+    expect(readGroup([end, event({ type: 'bench-open', open: true }, 'staff')]).endedAt).toBeNull();
+  });
+  test('the last equation of each student counts, and nothing of staff makes a bench look busy', () => {
+    const text = (t: string, by = 'ada') =>
+      event({ type: 'equation', sample: 'jar', test: 'sulfate', text: t }, by);
+    const record = readGroup([
+      text('first'),
+      text('last'),
+      text('bo’s', 'bo'),
+      event({ type: 'signed-off', test: 'flame', good: true }, 'staff'),
+    ]);
+    expect(equationOf(record, 'jar', 'sulfate', 'ada')?.body.text).toBe('last');
+    expect(equationOf(record, 'jar', 'naoh', 'ada')).toBeUndefined();
+    expect(record.lastAt).toBe(record.equations.at(-1)!.at);
   });
 });

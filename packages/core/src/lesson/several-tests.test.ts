@@ -7,20 +7,12 @@ import { allTests } from '../identification-tests/tests.js';
 import { namings } from './class-results.js';
 import { lessonMarks, markedOf, type MarkedSample } from './lesson-marks.js';
 import { readGroup, type LessonEvent, type ObservationBody } from './record.js';
+import { named, saw as entered } from './trials/made-up-log.js';
 
 const shipped = (title: RegExp) => shippedPracticals.find((p) => title.test(p.title))!;
 const hydroxides = shipped(/Hydroxide/);
-let made = 0;
-const event = (body: LessonEvent['body']): LessonEvent => ({
-  id: `e${++made}`,
-  group: 'g',
-  by: 'ada',
-  at: `2026-01-01T00:00:${String(made % 60).padStart(2, '0')}Z`,
-  body,
-});
 const saw = (sample: string, test: string, seen: ObservationBody['seen'], words?: string) =>
-  event({ type: 'observation', sample, test, variant: 'usual', seen, ...(words ? { words } : {}) });
-const names = (sample: string, answer: string) => event({ type: 'naming', sample, answer, evidence: [] });
+  entered(sample, test, seen, words ? { words } : {});
 const jar = (ions: string[], form: MarkedSample['form'] = 'solution'): MarkedSample => ({
   id: 'jar',
   role: 'unknown',
@@ -44,7 +36,7 @@ describe('a practical of several tests', () => {
         aluminium,
         saw('jar', 'naoh', { precipitate: 'white', excess: 'dissolves' }),
         saw('jar', 'flame', { colour: 'none' }),
-        names('jar', 'aluminium'),
+        named('jar', 'aluminium'),
       ),
     ).toEqual({
       'observation:jar': 1,
@@ -59,7 +51,7 @@ describe('a practical of several tests', () => {
       aluminium,
       saw('jar', 'naoh', { precipitate: 'white', excess: 'insoluble' }),
       saw('jar', 'flame', { colour: 'none' }),
-      names('jar', 'magnesium'),
+      named('jar', 'magnesium'),
     );
     expect(seen).toMatchObject({ 'observation:jar:naoh:excess': 0, 'naming:jar': 1 });
     const flameTells = marks(
@@ -67,7 +59,7 @@ describe('a practical of several tests', () => {
       aluminium,
       saw('jar', 'naoh', { precipitate: 'white', excess: 'insoluble' }),
       saw('jar', 'flame', { colour: 'orange-red' }),
-      names('jar', 'magnesium'),
+      named('jar', 'magnesium'),
     );
     expect(flameTells['naming:jar']).toBe(0);
   });
@@ -95,9 +87,9 @@ describe('a practical of several tests', () => {
     [/Four gases/, jar(['O2'], 'gas'), 'oxygen', 'hydrogen'],
     [/Metals and dilute acid/, jar(['Zn'], 'metal'), 'zinc', 'iron'],
   ])('%s: the part asked for is what is named', (title, sample, right, wrong) => {
-    expect(marks(shipped(title), sample, names('jar', right))['naming:jar']).toBe(1);
-    expect(marks(shipped(title), sample, names('jar', wrong))['naming:jar']).toBe(0);
-    expect(marks(shipped(title), sample, names('jar', ''))['naming:jar']).toBe(0);
+    expect(marks(shipped(title), sample, named('jar', right))['naming:jar']).toBe(1);
+    expect(marks(shipped(title), sample, named('jar', wrong))['naming:jar']).toBe(0);
+    expect(marks(shipped(title), sample, named('jar', ''))['naming:jar']).toBe(0);
   });
 });
 
@@ -107,8 +99,10 @@ describe('what was named for what', () => {
     ['gas', ['CO2'], 'carbon dioxide', 'CO2', 'CO2'],
     ['metal', ['Zn'], 'magnesium', 'Zn', 'Mg'],
     ['salt', ['Cu2+', 'Cl-'], 'iron(III) chloride', 'Cu2+', 'Fe3+'],
-  ] as const)('is counted by the %s', (asks, ions, answer, truth, named) =>
-    expect(namings([names('jar', answer)], [{ id: 'jar', ions }], asks)).toEqual([{ truth, named, n: 1 }]),
+  ] as const)('is counted by the %s', (asks, ions, answer, truth, taken) =>
+    expect(namings([named('jar', answer)], [{ id: 'jar', ions }], asks)).toEqual([
+      { truth, named: taken, n: 1 },
+    ]),
   );
 });
 

@@ -1,21 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { ownSlots, paceOf } from './pace.js';
-import { readGroup, type LessonEvent, type ObservationBody } from './record.js';
+import { readGroup, type LessonEvent } from './record.js';
 import { countOf, tileOf } from './tile.js';
+import { saw } from './trials/made-up-log.js';
 
-let made = 0;
-const saw = (
-  sample: string,
-  test: string,
-  seen: Record<string, string>,
-  more: Partial<ObservationBody> = {},
-): LessonEvent => ({
-  id: `e${++made}`,
-  group: 'g',
-  by: 'ada',
-  at: `2026-01-01T10:00:${String(made % 60).padStart(2, '0')}.000Z`,
-  body: { type: 'observation', sample, test, variant: 'usual', seen, ...more },
-});
 const samples = [
   { id: 'jar', tests: ['flame', 'halide-silver'] },
   { id: 'known', tests: ['flame'] },
@@ -30,7 +18,7 @@ describe('the tile', () => {
       ['empty', 'empty'],
       ['empty', undefined],
     ]);
-    expect(countOf(rows)).toEqual({ filled: 0, of: 3, doubtful: 0, differing: 0 });
+    expect(countOf(rows)).toEqual({ filled: 0, of: 3, doubtful: 0, differing: 0, weak: 0, notDone: 0 });
   });
   test('fills by test: white by one test says nothing of another', () => {
     const rows = tile(saw('jar', 'halide-silver', { precipitate: 'white' }));
@@ -61,7 +49,7 @@ describe('the tile', () => {
     expect(tile(doubt)[0]!.cells[0]!.state).toBe('doubtful');
     const both = tile(doubt, saw('jar', 'flame', { colour: 'lilac' }));
     expect(both[0]!.cells[0]!.state).toBe('logged');
-    expect(countOf(both)).toEqual({ filled: 1, of: 3, doubtful: 0, differing: 0 });
+    expect(countOf(both)).toMatchObject({ filled: 1, doubtful: 0, differing: 0 });
   });
   test('the second half of a result, logged later, is no contradiction', () => {
     const rows = tile(
@@ -100,5 +88,27 @@ describe('the group in the rota', () => {
     const both = tile(saw('jar', 'flame', { colour: 'lilac' }), saw('known', 'flame', { colour: 'lilac' }));
     expect(paceOf(slots, 24, both, tests).behind).toBe(0);
     expect(paceOf(slots, 37, both, tests).behind).toBe(7);
+  });
+});
+
+describe('what a cell can be beside logged', () => {
+  const state = (...events: LessonEvent[]) => tile(...events)[0]!.cells[1]!.state;
+  const cream = { precipitate: 'cream' };
+  test('weak, inferred and left for want of time are each their own; only the last is not filled', () => {
+    expect(state(saw('jar', 'halide-silver', cream, { weak: true }))).toBe('weak');
+    expect(state(saw('jar', 'halide-silver', cream, { inferredFrom: 'known' }))).toBe('inferred');
+    const none = saw('jar', 'halide-silver', {}, { notDone: 'no-time' });
+    expect(state(none)).toBe('not-done');
+    expect(countOf(tile(none))).toMatchObject({ filled: 0, notDone: 1 });
+  });
+  test('a weak result at odds with a plain one does not make entries differ', () => {
+    const plain = saw('jar', 'halide-silver', cream);
+    const weak = saw('jar', 'halide-silver', { precipitate: 'white' }, { weak: true });
+    expect(state(plain, weak)).toBe('logged');
+  });
+  test('a test begun anew after there had been no time is logged', () => {
+    expect(
+      state(saw('jar', 'halide-silver', {}, { notDone: 'no-time' }), saw('jar', 'halide-silver', cream)),
+    ).toBe('logged');
   });
 });

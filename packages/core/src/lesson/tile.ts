@@ -2,10 +2,13 @@
  * A group's tile: its samples by the tests of the practical, each cell what was logged there. Bench, board, marking desk and
  * printed report draw the same one.
  */
-import { decisive, type GroupRecord, type ObservationEntry } from './record.js';
+import { decisive, isPlain, type GroupRecord, type ObservationEntry } from './record.js';
 
-/** What stands in a cell: nothing yet, a sure record, one in doubt, or sure ones that say different things. */
-export type CellState = 'empty' | 'logged' | 'doubtful' | 'differs';
+/**
+ * What stands in a cell: nothing yet, a plain record, a weak one, one in doubt, one taken from a like sample, plain ones that say
+ * different things, or that there was no time.
+ */
+export type CellState = 'empty' | 'logged' | 'weak' | 'doubtful' | 'inferred' | 'differs' | 'not-done';
 export interface TileCell {
   readonly sample: string;
   readonly test: string;
@@ -21,12 +24,12 @@ export interface TileRow {
   readonly cells: readonly (TileCell | undefined)[];
 }
 
-/** Do two sure entries give one attribute different values, and has nobody said which to trust? */
+/** Do two plain entries give one attribute different values, and has nobody said which to trust? */
 export function differ(entries: readonly ObservationEntry[]): boolean {
   if (entries.some((e) => e.trusted)) return false;
-  const sure = entries.filter((e) => !e.body.doubtful);
+  const plain = entries.filter(isPlain);
   const first = new Map<string, string>();
-  return sure.some(({ body }) =>
+  return plain.some(({ body }) =>
     Object.entries(body.seen).some(([attribute, value]) => {
       const before = first.get(attribute);
       first.set(attribute, before ?? value);
@@ -35,13 +38,21 @@ export function differ(entries: readonly ObservationEntry[]): boolean {
   );
 }
 
+function stateOf(entries: readonly ObservationEntry[], entry: ObservationEntry | undefined): CellState {
+  if (!entry) return 'empty';
+  const { body } = entry;
+  if (body.notDone) return 'not-done';
+  if (differ(entries)) return 'differs';
+  if (body.doubtful) return 'doubtful';
+  return body.inferredFrom !== undefined ? 'inferred' : body.weak ? 'weak' : 'logged';
+}
+
 function cellOf(record: GroupRecord, sample: string, test: string): TileCell {
   const entries = record.observations.filter(
     ({ body, correctedBy }) => body.sample === sample && body.test === test && !correctedBy,
   );
   const entry = decisive(entries);
-  const state = !entry ? 'empty' : differ(entries) ? 'differs' : entry.body.doubtful ? 'doubtful' : 'logged';
-  return { sample, test, state, entries, entry };
+  return { sample, test, state: stateOf(entries, entry), entries, entry };
 }
 
 /**
@@ -63,15 +74,20 @@ export interface TileCount {
   readonly of: number;
   readonly doubtful: number;
   readonly differing: number;
+  readonly weak: number;
+  /** Left for want of time: neither filled nor still to come. */
+  readonly notDone: number;
 }
 /** How far a tile has come. */
 export function countOf(rows: readonly TileRow[]): TileCount {
   const cells = rows.flatMap((row) => row.cells.filter((cell) => cell !== undefined));
   const n = (state: CellState) => cells.filter((cell) => cell.state === state).length;
   return {
-    filled: cells.length - n('empty'),
+    filled: cells.length - n('empty') - n('not-done'),
     of: cells.length,
     doubtful: n('doubtful'),
     differing: n('differs'),
+    weak: n('weak'),
+    notDone: n('not-done'),
   };
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { lessonMarks, type MarkedSample } from '../lesson/lesson-marks.js';
 import { readGroup, type LessonEvent } from '../lesson/record.js';
+import { named as names, saw } from '../lesson/trials/made-up-log.js';
 import { rotaProblemOf } from '../planning/lesson-rota.js';
 import { rota } from '../planning/rota.js';
 import { apparatusFor } from '../preparing/apparatus.js';
@@ -222,21 +223,11 @@ describe('marks of a metal whose liquid is kept', () => {
     ions: ['Zn2+', 'Cl-'],
     form: 'solution',
   };
-  let n = 0;
-  const event = (body: LessonEvent['body']): LessonEvent => ({
-    id: `e${++n}`,
-    group: 'g',
-    by: 'ash',
-    at: '2026-11-25T09:00:00.000Z',
-    body,
-  });
-  const saw = (sample: string, test_: string, seen: Record<string, string>) =>
-    event({ type: 'observation', sample, test: test_, variant: 'usual', seen });
   const marksOf = (...events: LessonEvent[]) =>
     Object.fromEntries(
-      lessonMarks(metals, [jar, liquid], readGroup(events), 'ash').map((m) => [m.key, m.why[0]!.code]),
+      lessonMarks(metals, [jar, liquid], readGroup(events), 'ada').map((m) => [m.key, m.why[0]!.code]),
     );
-  const named = (answer: string) => event({ type: 'naming', sample: 'a', answer, evidence: [] });
+  const named = (answer: string) => names('a', answer);
   const fizz = saw('a', 'metal-acid', { effervescence: 'steady', warms: 'no' });
   test('what its liquid shows is an item of its own; the liquid is not named', () => {
     const marks = marksOf(fizz);
@@ -252,12 +243,7 @@ describe('marks of a metal whose liquid is kept', () => {
     expect(marksOf(slow, asMagnesium, named('aluminium'))['naming:a']).toBe('wrong-metal');
     expect(marksOf(slow, dissolves, named('zinc'))['naming:a']).toBe('right-metal');
     // Of two looks at the liquid the one pointed at counts.
-    const pointed = event({
-      type: 'naming',
-      sample: 'a',
-      answer: 'aluminium',
-      evidence: [dissolves.id],
-    });
+    const pointed = names('a', 'aluminium', [dissolves.id]);
     expect(marksOf(slow, dissolves, asMagnesium, asAluminium, pointed)['naming:a']).toBe('carried-forward');
   });
 });

@@ -81,3 +81,31 @@ export const practicalOfVersion3: unknown = {
   before: [],
   unknownsPerGroup: 1,
 };
+
+export const practicalOfVersion4: unknown = {
+  format: 'kivex-practical',
+  formatVersion: 4,
+  title: 'A metal and its liquid',
+  summary: 'As version 4 wrote it, with a strength of its own.',
+  syllabus: 'core',
+  minutes: 50,
+  setUp: 5,
+  clearUp: 10,
+  asks: 'cation',
+  samples: [
+    { key: 'known-copper', role: 'known', ions: ['Cu2+', 'SO4^2-'], form: 'solution', difficulty: 1 },
+    { key: 'jar-a', role: 'unknown', ions: ['Fe2+', 'SO4^2-'], form: 'solution', difficulty: 2 },
+    { key: 'jar-b', role: 'unknown', ions: ['Fe3+', 'Cl-'], form: 'solution', difficulty: 2 },
+  ],
+  tests: [
+    {
+      test: 'naoh',
+      variant: 'usual',
+      attributes: ['precipitate', 'excess'],
+      strengths: { NaOH: 0.4 },
+      on: 'all',
+    },
+  ],
+  before: [],
+  unknownsPerGroup: 1,
+};

@@ -5,7 +5,7 @@
 import { practicalVersion } from './practical-versions.js';
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
-import { asked, sampleRoles } from './practical.js';
+import { asked, equationForms, sampleRoles } from './practical.js';
 
 const text = (description: string, maxLength: number, minLength = 0) => ({
   type: 'string',
@@ -23,7 +23,7 @@ const testIds = allTests.map((t) => t.id);
 const variantIds = [...new Set(allTests.flatMap((t) => t.variants.map((v) => v.id)))];
 const speciesIds = [...allCations, ...allAnions, ...allGases, ...allMetals].map((s) => s.id);
 
-export const practicalSchemaId = 'urn:kivex:practical:4';
+export const practicalSchemaId = 'urn:kivex:practical:5';
 
 export const practicalSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -62,6 +62,8 @@ export const practicalSchema = {
     clearUp: minutes('Minutes kept for clearing up.', 0, 60),
     asks: { enum: asked, description: 'What students name.' },
     unknownsPerGroup: { type: 'integer', minimum: 1, maximum: 12 },
+    advice: { const: 'hidden', description: 'The bench does not say what to repeat or change.' },
+    balance: { const: 'checked', description: 'The bench says whether an equation balances.' },
     samples: {
       type: 'array',
       maxItems: 60,
@@ -134,6 +136,12 @@ export const practicalSchema = {
             description: 'mol/dm3 by reagent id, where not the usual strength.',
             additionalProperties: { type: 'number', exclusiveMinimum: 0, maximum: 20 },
           },
+          recorded: {
+            enum: ['words', 'words-then-tap'],
+            description: 'How results are logged, where not by tapping.',
+          },
+          equation: { enum: equationForms, description: 'An equation of each unknown is asked for.' },
+          technique: { const: true, description: 'How it is done is signed off.' },
           controls: {
             type: 'array',
             maxItems: 20,

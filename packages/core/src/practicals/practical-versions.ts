@@ -2,7 +2,7 @@
 import { broughtUp } from '../formats/versions.js';
 import { syllabusUpToDate } from '../syllabus/syllabus-versions.js';
 
-export const practicalVersion = 4;
+export const practicalVersion = 5;
 
 /**
  * Where the steps of methods went when methods were cut into what each practical records: by test, the old place to the
@@ -52,5 +52,9 @@ export const upToDate = broughtUp({
   3: {
     name: 'Version 3 kept no liquid of one test for another.',
     up: (old) => ({ ...old, formatVersion: 4 }),
+  },
+  4: {
+    name: 'Version 4 knew one way of recording, and neither equations nor technique.',
+    up: (old) => ({ ...old, formatVersion: 5 }),
   },
 });

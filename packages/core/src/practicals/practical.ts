@@ -58,11 +58,19 @@ export interface PlannedTest {
   readonly keeps?: true;
   /** Steps set "teacher only" or "fume cupboard only" beyond what the method itself says. */
   readonly controls?: readonly StepControl[];
+  /** How results are logged: by tapping (the default), in own words that Kivex reads, or in words before the wells are shown. */
+  readonly recorded?: 'words' | 'words-then-tap';
+  /** An equation of each unknown is asked for, in this form. */
+  readonly equation?: EquationForm;
+  /** How it is done is signed off, and marked. */
+  readonly technique?: true;
 }
+export const equationForms = ['word', 'symbol', 'ionic'] as const;
+export type EquationForm = (typeof equationForms)[number];
 
 export interface Practical {
   readonly format: 'kivex-practical';
-  readonly formatVersion: 4;
+  readonly formatVersion: 5;
   readonly title: string;
   readonly summary: string;
   /** Id of a syllabus that ships, or of the school's own, which `ownSyllabus` then holds. */
@@ -79,6 +87,10 @@ export interface Practical {
   readonly before: readonly (readonly [TestId, TestId])[];
   /** Unknowns each group gets. */
   readonly unknownsPerGroup: number;
+  /** The bench does not tell what to repeat or change after a result. */
+  readonly advice?: 'hidden';
+  /** The bench says at once whether an equation balances. */
+  readonly balance?: 'checked';
 }
 
 /** The syllabus a practical is marked by: its own, else the one that ships. @throws RangeError when there is neither. */
@@ -119,7 +131,7 @@ export const molarityOf = ({ form, molarity }: PracticalSample): number | null =
 /** An empty practical to begin from. */
 export const emptyPractical = (syllabus: SyllabusId = 'core'): Practical => ({
   format: 'kivex-practical',
-  formatVersion: 4,
+  formatVersion: 5,
   title: '',
   summary: '',
   syllabus,

@@ -10,7 +10,12 @@ import { emptyPractical, knownLabel, syllabusFor, unknownsOf, type Practical } f
 import { readPractical } from './read-practical.js';
 import { upToDate } from './practical-versions.js';
 import { testOf } from '../identification-tests/tests.js';
-import { practicalOfVersion1, practicalOfVersion2, practicalOfVersion3 } from './old-practicals.js';
+import {
+  practicalOfVersion1,
+  practicalOfVersion2,
+  practicalOfVersion3,
+  practicalOfVersion4,
+} from './old-practicals.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { shippedPracticals } from './shipped/shipped-practicals.js';
 
@@ -57,7 +62,7 @@ describe('a practical file', () => {
   };
   test('of version 1 is brought up to date: it asked for the cation in a plain lesson', () => {
     const now = upToDate(practicalOfVersion1);
-    expect(now).toMatchObject({ formatVersion: 4, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
+    expect(now).toMatchObject({ formatVersion: 5, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
     expect(readPractical(practicalOfVersion1)).toEqual({ practical: now });
   });
   test('of version 2 is brought up to date: controls stay with their steps, its own syllabus gets a version', () => {
@@ -82,8 +87,10 @@ describe('a practical file', () => {
     expect(upToDate(practical)).toEqual(practical);
   });
   test('of version 3 is brought up to date: it kept no liquids', () => {
-    expect(problems(practicalOfVersion3)).toEqual([]);
-    expect(upToDate(practicalOfVersion3)).toEqual({ ...(practicalOfVersion3 as object), formatVersion: 4 });
+    for (const old of [practicalOfVersion3, practicalOfVersion4]) {
+      expect(problems(old)).toEqual([]);
+      expect(upToDate(old)).toEqual({ ...(old as object), formatVersion: 5 });
+    }
   });
   test.each<[string, unknown, RegExp, RegExp]>([
     ['is no object', [1], /the file/, /not a practical/],

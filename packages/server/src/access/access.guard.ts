@@ -3,7 +3,7 @@ import type { RouteName } from '@kivex/contract';
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { forbidden, joinFirst, signInFirst } from '../problems/problems.js';
-import { beforeNewPasswordKey, type CallerRequest } from './caller.js';
+import { beforeNewPasswordKey, writingHeader, writingIn, type CallerRequest } from './caller.js';
 import { callersOf, routeKey } from './route.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -32,7 +32,10 @@ export class AccessGuard implements CanActivate {
     const allowed = callersOf(this.reflector.get<RouteName | undefined>(routeKey, context.getHandler()));
     if (allowed.includes('anyone')) return true;
     if (allowed.includes('student')) {
-      const student = await this.sessions.studentOf(request.headers.cookie);
+      const student = await this.sessions.studentOf(
+        request.headers.cookie,
+        writingIn(request.headers[writingHeader]),
+      );
       if (!student) throw joinFirst();
       request.student = student;
       return true;

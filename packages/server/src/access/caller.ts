@@ -27,7 +27,16 @@ export interface StudentCaller {
   readonly sessionId: string;
   /** When that session ends by itself. */
   readonly expiresAt: Date;
+  /** Others have written at this device since the PIN was typed: their own answers are not shown until it is again. */
+  readonly locked: boolean;
+  /** Ids of those of the group who have joined at this device. */
+  readonly here: readonly string[];
 }
+/** Names the student who is writing, where several have joined at one device. */
+export const writingHeader = 'x-kivex-student';
+export const writingIn = (value: unknown): string | undefined =>
+  typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value.toLowerCase() : undefined;
+
 export interface CallerRequest extends Request {
   staff?: SignedInStaff;
   student?: StudentCaller;

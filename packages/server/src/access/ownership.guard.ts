@@ -8,9 +8,10 @@ import { DataSource, type EntityTarget, type FindOptionsWhere, type ObjectLitera
 import { notFound } from '../problems/problems.js';
 import { Lesson, LessonGroup, LessonSample } from '../records/lessons.entities.js';
 import { MarkRow } from '../records/marking.entities.js';
-import { LessonEventRow } from '../records/observing.entities.js';
+import { LessonEventRow, PhotoRow } from '../records/observing.entities.js';
 import { SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { Practical } from '../records/practicals.entities.js';
+import { IncidentRow, KeptSampleRow } from '../records/room.entities.js';
 import { Room } from '../records/rooms.entities.js';
 import { StoreBatch, StoreItem } from '../records/store.entities.js';
 import { Syllabus } from '../records/syllabuses.entities.js';
@@ -47,6 +48,12 @@ const belonging: Readonly<Record<PathName, Owned | null>> = {
   group: owned('group in this lesson', LessonGroup, (id, _, lessonId) => ({ id, lessonId })),
   mark: owned('mark in this lesson', MarkRow, (id, _, lessonId) => ({ id, lessonId })),
   call: owned('call', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),
+  timer: owned('timer', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),
+  incident: owned('incident in this lesson', IncidentRow, (id, _, lessonId) => ({ id, lessonId })),
+  kept: owned('kept sample', KeptSampleRow, (id, schoolId) => ({ id, schoolId })),
+  photo: owned('picture in this lesson', PhotoRow, (id, _, lessonId) => ({ id, lessonId })),
+  picture: null,
+  code: null,
   session: null,
   kind: null,
   number: null,

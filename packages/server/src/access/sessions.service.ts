@@ -10,6 +10,7 @@ import { Config } from '../config/config.js';
 import { LessonSeat } from '../records/lessons.entities.js';
 import { LiveService } from '../run/live/live.service.js';
 import { Session } from '../records/access.entities.js';
+import type { Student } from '../records/people.entities.js';
 import type { SignedInStaff, StudentCaller } from './caller.js';
 import { Clock } from '../clock/clock.js';
 
@@ -20,6 +21,19 @@ const day = 24 * 60 * 60 * 1000;
 /** Sessions shown to their owner at most; the newest. */
 const mostShown = 50;
 
+/** Members of a group who work at one device, at most. */
+const mostAtDevice = 8;
+
+interface AtDevice {
+  readonly token: string;
+  readonly session: Session;
+  readonly student: Student;
+  /** Where they sit in the session's lesson; null where they do no longer. */
+  readonly seat: LessonSeat | null;
+}
+
+const tokensIn = (header: string | undefined): string[] =>
+  [...new Set((parse(header ?? '')[benchCookie] ?? '').split('.'))].filter(Boolean).slice(0, mostAtDevice);
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 @Injectable()
@@ -33,12 +47,14 @@ export class SessionsService {
   ) {}
 
   /**
-   * Opens a session; returns the cookie to set. Sessions that have run out are swept on the way.
-   * @param device what kind of device, in a word or two.
+   * Opens a session; returns the cookie to set. Sessions that have run out are swept on the way. A bench's cookie holds
+   * a token for each member of a group who works at the device; the one opened last stands first.
+   * @param device what kind of device, in a word or two. @param header the cookies of the device as they are.
    */
   async open(
     who: { staffId: string } | { studentId: string; lessonId: string },
     device = '',
+    header?: string,
   ): Promise<string> {
     const token = randomBytes(32).toString('base64url');
     const staff = 'staffId' in who;
@@ -55,11 +71,62 @@ export class SessionsService {
       device: device.slice(0, 60),
       expiresAt: new Date(now.getTime() + lasts),
     });
-    return this.cookie(staff ? staffCookie : benchCookie, token, lasts / 1000);
+    const others = staff ? [] : await this.groupMates(who, header);
+    return this.cookie(staff ? staffCookie : benchCookie, [token, ...others].join('.'), lasts / 1000);
+  }
+
+  /** Tokens of others of the same group who work at this device; an older one of the same student is ended. */
+  private async groupMates(
+    { studentId, lessonId }: { studentId: string; lessonId: string },
+    header: string | undefined,
+  ): Promise<string[]> {
+    const seat = await this.seats.findOneBy({ lessonId, studentId });
+    const mates: string[] = [];
+    for (const { token, session, seat: theirs } of await this.atDevice(header)) {
+      if (session.studentId === studentId && session.lessonId === lessonId) await this.end(session.id);
+      else if (session.lessonId === lessonId && theirs?.groupId === seat?.groupId) mates.push(token);
+    }
+    return mates.slice(0, mostAtDevice - 1);
+  }
+
+  /** Who has joined at a device and still may work there, the last first. */
+  private async atDevice(header: string | undefined): Promise<AtDevice[]> {
+    const tokens = tokensIn(header);
+    if (!tokens.length) return [];
+    const rows = await this.sessions.find({
+      where: { tokenHash: In(tokens.map(hashOf)), expiresAt: MoreThan(this.clock.now()) },
+      relations: { student: true },
+    });
+    const found: AtDevice[] = [];
+    for (const token of tokens) {
+      const session = rows.find((row) => row.tokenHash === hashOf(token));
+      if (!session?.student || session.studentId === null || !session.lessonId || session.student.leftAt)
+        continue;
+      const seat = await this.seats.findOneBy({ lessonId: session.lessonId, studentId: session.studentId });
+      found.push({ token, session, student: session.student, seat });
+    }
+    return found;
+  }
+
+  /**
+   * Ends a student's session at a device and hangs up its wires, whatever state it is in.
+   * @returns the cookie without it: the others of the group work on.
+   */
+  async leave(header: string | undefined, wanted: string | undefined): Promise<string> {
+    const here = await this.atDevice(header);
+    const leaving = here.find(({ session }) => !wanted || session.studentId === wanted);
+    if (leaving) await this.end(leaving.session.id);
+    const rest = here.filter((one) => one !== leaving).map(({ token }) => token);
+    return this.cookie(benchCookie, rest.join('.'), rest.length ? day / 1000 : 0);
+  }
+
+  /** Says whether a student's own answers stay shut at their device until they type their PIN. */
+  async setLocked({ sessionId }: StudentCaller, locked: boolean): Promise<void> {
+    await this.sessions.update({ id: sessionId }, { locked });
   }
 
   /** Ends the session of a cookie header and hangs up its wires; returns the cookie that clears it. */
-  async close(name: CookieName, header: string | undefined): Promise<string> {
+  async close(name: typeof staffCookie, header: string | undefined): Promise<string> {
     const token = parse(header ?? '')[name];
     const session = token
       ? await this.sessions.findOne({ where: { tokenHash: hashOf(token) }, select: { id: true } })
@@ -132,24 +199,25 @@ export class SessionsService {
     };
   }
 
-  /** The student of a cookie header, if joined and still seated in that lesson. */
-  async studentOf(header: string | undefined): Promise<StudentCaller | undefined> {
-    const token = parse(header ?? '')[benchCookie];
-    if (!token) return undefined;
-    const session = await this.sessions.findOne({
-      where: { tokenHash: hashOf(token), expiresAt: MoreThan(this.clock.now()) },
-      relations: { student: true },
-    });
-    if (!session?.student || !session.lessonId || session.student.leftAt) return undefined;
-    const seat = await this.seats.findOneBy({ lessonId: session.lessonId, studentId: session.student.id });
-    if (!seat) return undefined;
+  /**
+   * The student of a cookie header, if joined and still seated in that lesson.
+   * @param wanted whom the device says is writing; where it does not say, who joined last.
+   */
+  async studentOf(header: string | undefined, wanted?: string): Promise<StudentCaller | undefined> {
+    const here = await this.atDevice(header);
+    const writing = here.find(({ session }) => !wanted || session.studentId === wanted);
+    if (!writing?.seat || !writing.session.lessonId) return undefined;
+    const { session, seat, student } = writing;
+    const mates = here.filter((o) => o.seat?.groupId === seat.groupId);
     return {
-      id: session.student.id,
-      name: session.student.name,
-      lessonId: session.lessonId,
+      id: student.id,
+      name: student.name,
+      lessonId: seat.lessonId,
       groupId: seat.groupId,
       sessionId: session.id,
       expiresAt: session.expiresAt,
+      locked: session.locked,
+      here: mates.map((o) => o.student.id),
     };
   }
 

@@ -33,6 +33,14 @@ export async function riskSheet(input: RiskSheetInput): Promise<Uint8Array> {
   return pdfOf(sheet.riskSheet(input));
 }
 
+export async function referenceCard({ cards }: { readonly cards: number }): Promise<Uint8Array> {
+  const [sheet, { pdfOf }] = await Promise.all([
+    import('../printing/reference-card-sheet.js'),
+    import('../printing/pdf.js'),
+  ]);
+  return pdfOf(sheet.referenceCardSheet(cards));
+}
+
 export async function sheetFile({
   kind,
   name,

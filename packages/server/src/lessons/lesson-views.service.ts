@@ -78,6 +78,7 @@ export class LessonViewsService {
     const seated = new Set(groupList.flatMap((g) => g.students.map((s) => s.id)));
     return {
       ...headOf(lesson, groupList.length, seated.size),
+      classId: lesson.classId,
       practical: lesson.practicalVersion.document,
       roomId: lesson.roomId,
       practicalId: lesson.practicalVersion.practicalId,

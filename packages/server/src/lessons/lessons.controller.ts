@@ -70,6 +70,16 @@ export class LessonsController {
   ): Promise<void> {
     return this.lessons.seat(staff, id, student, group);
   }
+  /** Takes a student who is absent out of the lesson. */
+  @Route('DELETE /api/lessons/:lesson/seats/:student')
+  @HttpCode(204)
+  unseat(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('student', ParseUUIDPipe) student: string,
+  ): Promise<void> {
+    return this.lessons.unseat(staff, id, student);
+  }
   /** Keeps stations, slots set by hand and the rota. Answers with the planning as it is then. */
   @Route('PUT /api/lessons/:lesson/planning/rota')
   planRota(

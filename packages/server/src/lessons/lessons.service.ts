@@ -24,6 +24,7 @@ import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js
 import { LessonViewsService, planningOf, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
+import { LessonEventRow } from '../records/observing.entities.js';
 import { Clock } from '../clock/clock.js';
 
 /** What each state may become. Marks can be taken back from the students' pages while they are amended. */
@@ -45,6 +46,14 @@ const samePlaces = (a: StationPlaces, b: StationPlaces): boolean => {
   const text = (places: StationPlaces) => JSON.stringify(Object.entries(places).sort());
   return text(a) === text(b);
 };
+
+/** A lesson that is taken up again, on another day say, goes on from the minute at which it was ended. */
+const beganAt = ({ startedAt, endedAt }: Lesson, now: Date): Date =>
+  !startedAt
+    ? now
+    : endedAt
+      ? new Date(now.getTime() - (endedAt.getTime() - startedAt.getTime()))
+      : startedAt;
 
 @Injectable()
 export class LessonsService {
@@ -229,7 +238,7 @@ export class LessonsService {
     const now = this.clock.now();
     const moments =
       state === 'running'
-        ? { startedAt: lesson.startedAt ?? now, endedAt: null }
+        ? { startedAt: beganAt(lesson, now), endedAt: null }
         : state === 'marking'
           ? { endedAt: lesson.endedAt ?? now, releasedAt: null }
           : { releasedAt: now, firstReleasedAt: lesson.firstReleasedAt ?? now };
@@ -253,6 +262,31 @@ export class LessonsService {
     await this.audit.add(staff, 'seat-changed', {
       subject: id,
       about: `${students.find((s) => s.id === studentId)!.name}, ${group.name}, ${await this.views.nameOf(id)}`,
+    });
+  }
+
+  /**
+   * Takes a student out of the lesson: they are absent. What they have logged keeps them in it.
+   * @throws ProblemException 404, 409
+   */
+  async unseat(staff: StaffCaller, id: string, studentId: string): Promise<void> {
+    const lesson = await this.own(staff.schoolId, id);
+    if (lesson.state !== 'planned' && lesson.state !== 'running')
+      throw conflict('This lesson is over; seats stay as they were.');
+    const seat = await this.seats.findOne({
+      where: { lessonId: id, studentId },
+      relations: { student: true },
+    });
+    if (!seat) throw notFound('student in this lesson');
+    if (await this.seats.manager.existsBy(LessonEventRow, { lessonId: id, studentId }))
+      throw conflict(
+        `${seat.student.name} has logged entries in this lesson, so they are not absent. End their bench early instead.`,
+      );
+    await this.seats.delete({ lessonId: id, studentId });
+    this.live.dropStudent(studentId);
+    await this.audit.add(staff, 'seat-changed', {
+      subject: id,
+      about: `${seat.student.name}, absent, ${await this.views.nameOf(id)}`,
     });
   }
 

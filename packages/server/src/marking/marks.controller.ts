@@ -1,5 +1,5 @@
 import type { MarkCell, MarkTable } from '@kivex/contract';
-import { testOf } from '@kivex/core';
+import { testOf, testOfItem } from '@kivex/core';
 import { marksCsv } from '@kivex/core/formats/marks-csv';
 import { Body, Controller, Header, Param, ParseUUIDPipe, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
@@ -23,6 +23,8 @@ class ChangeMarkDto {
   @MaxLength(500, { message: 'A reason has at most 500 letters.' })
   reason: string;
 }
+
+const shortName = (test: string): string => testOf(test).name.split(':')[0]!;
 
 @Controller()
 export class MarksController {
@@ -60,14 +62,16 @@ export class MarksController {
     const columns = [
       ...new Map(table.rows.flatMap((row) => row.cells).map((cell) => [cell.key, cell])).values(),
     ].map(({ key, sample, strand }) => {
-      const [, , test] = key.split(':');
+      const test = testOfItem(key);
       const what =
         strand === 'conclusion'
           ? 'name'
-          : test
-            ? `${testOf(test).name.split(':')[0]}, ${key.split(':')[3]}`
-            : 'observation';
-      return { key, title: `${label.get(sample)}: ${what}` };
+          : strand === 'equation' || strand === 'technique'
+            ? `${test ? shortName(test) : ''}, ${strand}`
+            : test
+              ? `${shortName(test)}, ${key.split(':')[3]}`
+              : 'observation';
+      return { key, title: strand === 'technique' ? what : `${label.get(sample)}: ${what}` };
     });
     response.setHeader(
       'Content-Disposition',

@@ -1,6 +1,17 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
-import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
-import { lessonMarks, readGroup, samplesOfGroup, sourcesOf, type MarkedSample } from '@kivex/core';
+import type { MarkCell, MarkRow as MarkRowView, MarkTable, WireEvent } from '@kivex/contract';
+import {
+  classRecords,
+  lessonMarks,
+  markUnder,
+  readGroup,
+  samplesOfGroup,
+  sourcesOf,
+  stockFaults,
+  testOfItem,
+  type MarkedSample,
+  type Practical,
+} from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { setImmediate as breath } from 'node:timers/promises';
@@ -120,6 +131,7 @@ export class MarksService {
     const sources = sourcesOf(samples, document);
     const computedAt = this.clock.now();
     const drafts: MarkDraft[] = [];
+    const faults = await this.faultsIn(lesson, document, all, samples, db);
     for (const group of all.filter((g) => wanted(g.id))) {
       const events = await this.log.ofGroup(group.id, db);
       const record = readGroup(events);
@@ -135,7 +147,13 @@ export class MarksService {
         if (lesson.state === 'running' && record.handedIn[studentId] === undefined) continue;
         // A few milliseconds a student, less than handing the log to a worker takes; taps go between.
         await breath();
-        for (const { key, strand, sample, ...mark } of lessonMarks(document, own, record, studentId))
+        for (const { key, strand, sample, ...mark } of lessonMarks(
+          document,
+          own,
+          record,
+          studentId,
+          (test, plain) => markUnder(faults.get(group.id) ?? [], test, plain),
+        ))
           rows.push({
             id: uuidv7(),
             lessonId: lesson.id,
@@ -150,6 +168,33 @@ export class MarksService {
       drafts.push({ groupId: group.id, seq: events.at(-1)?.seq ?? 0, rows });
     }
     return drafts;
+  }
+
+  /** Faults of bottles by group, once the whole class has worked: while it works they are the board's to tell. */
+  private async faultsIn(
+    lesson: Lesson,
+    document: Practical,
+    groups: readonly { readonly id: string }[],
+    samples: readonly { readonly id: string; readonly ions: readonly string[]; readonly position: number }[],
+    db?: EntityManager,
+  ): Promise<ReturnType<typeof stockFaults>> {
+    if (lesson.state === 'running') return new Map();
+    const events: WireEvent[] = [];
+    for (const { id } of groups) {
+      events.push(...(await this.log.ofGroup(id, db)));
+      await breath();
+    }
+    const held = samples.map(({ id, ions, position }) => ({
+      id,
+      ions,
+      form: document.samples[position]?.form ?? ('solid' as const),
+    }));
+    const named = groups.map(({ id }) => ({ id, name: id }));
+    return stockFaults(
+      document.tests.map((t) => t.test),
+      classRecords(events, named, held),
+      new Set(lesson.dismissedCauses ?? []),
+    );
   }
 
   private async keep(drafts: readonly MarkDraft[], db: EntityManager): Promise<void> {
@@ -202,7 +247,7 @@ export class MarksService {
     // By sample; its tests in the order of the practical, its name last.
     const order = (c: MarkCell) =>
       (place.get(c.sample) ?? 0) * 100 +
-      (c.strand === 'conclusion' ? 99 : (testOrder.get(c.key.split(':')[2] ?? '') ?? 0));
+      (c.strand === 'conclusion' ? 99 : (testOrder.get(testOfItem(c.key) ?? '') ?? 0));
     const rows = groups.flatMap((group) =>
       group.students.map((student): MarkRowView => {
         const own = cells

@@ -22,6 +22,8 @@ export class Session {
   lesson: Relation<Lesson> | null;
   @Index() @TimeColumn() expiresAt: Date;
   @TimeColumn({ nullable: true }) createdAt: Date | null;
+  /** Of a student at a shared device: others have written since the PIN was typed. */
+  @Column({ type: 'boolean', default: false }) locked: boolean;
   /** What kind of device, in a word or two, for its owner to know it by. */
   @Column({ type: 'varchar', length: 60, default: '' }) device: string;
 }

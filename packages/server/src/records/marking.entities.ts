@@ -1,4 +1,4 @@
-import type { Reason, Verdict } from '@kivex/core';
+import type { Reason, Strand, Verdict } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
 import { Lesson, LessonSample } from './lessons.entities.js';
@@ -22,7 +22,7 @@ export class MarkRow {
   @JoinColumn({ name: 'sampleId' })
   sample: Relation<LessonSample>;
   @Column({ type: 'varchar', length: 120 }) itemKey: string;
-  @Column({ type: 'varchar', length: 16 }) strand: 'observation' | 'conclusion';
+  @Column({ type: 'varchar', length: 16 }) strand: Strand;
   @Column({ type: 'text' }) answer: string;
   @Column({ type: 'int' }) points: number;
   @Column({ type: 'int' }) max: number;

@@ -94,3 +94,23 @@ export class HeldEntryRow {
   decidedBy: Relation<Staff> | null;
   @Column({ type: 'boolean', nullable: true }) taken: boolean | null;
 }
+
+/** A picture of a flame or a tube, as a bench took it and made it small. */
+@Entity('photo')
+export class PhotoRow {
+  @IdColumn() id: string;
+  @Index() @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() groupId: string;
+  @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'groupId' })
+  group: Relation<LessonGroup>;
+  @Index() @RefColumn() studentId: string;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
+  @Column({ type: 'mediumblob' }) jpeg: Buffer;
+  @TimeColumn() receivedAt: Date;
+}

@@ -1,17 +1,19 @@
 /** A student's bench: one thing at a time, four places to be, always saying whether everything is safe. */
 import { Box, chakra } from '@chakra-ui/react';
-import { BookOpenText, CircleCheck, Grid3x3, Hand, HandHelping, PencilLine, Tag } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { optional } from '../kit/optional.js';
 import { useOnline } from '../kit/shell/online.js';
-import { recordOf, useBench } from './bench-store.js';
-import { OthersHere } from './OthersHere.js';
-import { savedMark, SavedMark } from './SavedMark.js';
+import { recordOf } from './bench-store.js';
+import { benchStands, useBench } from './use-bench.js';
+import { BenchHead } from './BenchHead.js';
+import { BenchPlaces } from './BenchPlaces.js';
+import { places, type Place } from './places.js';
+import { saved as savedMark } from './saved.js';
 import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
-import { Waiting } from './Waiting.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
 const loadMethod = () => import('./Method.js');
@@ -27,17 +29,16 @@ const TimerStrip = lazy(async () => {
 const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
+const loadOthers = () => import('./OthersHere.js');
+const OthersHere = optional(async () => (await loadOthers()).OthersHere);
+const Waiting = lazy(async () => ({ default: (await import('./Waiting.js')).Waiting }));
+const loadWho = () => import('./WhoWrites.js');
+/** What the pad does without where it has not come. */
+const loadMore = () => [import('./PhotoPart.js'), import('./OwnWords.js')];
+const WhoWrites = optional(async () => (await loadWho()).WhoWrites);
+const OwnIsShut = optional(async () => (await loadWho()).OwnIsShut);
 /** Milliseconds after which what a bench needs later is fetched, so that it is there should the network go. */
 const aheadAfter = 300;
-
-const places = [
-  { id: 'tile', label: 'Tile', icon: Grid3x3 },
-  { id: 'method', label: 'Method', icon: BookOpenText },
-  { id: 'log', label: 'Log', icon: PencilLine },
-  { id: 'name', label: 'Name', icon: Tag },
-  { id: 'hand-in', label: 'Hand in', icon: CircleCheck },
-] as const;
-type Place = (typeof places)[number]['id'];
 
 const placeKey = 'kivex-bench-place';
 const testKey = 'kivex-bench-test';
@@ -55,8 +56,11 @@ export default function BenchPage() {
     open,
     log,
     handOver,
+    writeAs,
+    unlock,
     leave,
   } = useBench();
+  const [asking, setAsking] = useState(false);
   // The device knows that it has no network before the server's silence tells.
   const reached = useOnline() && answered;
   const go = useNavigate();
@@ -75,10 +79,17 @@ export default function BenchPage() {
   const stands = Boolean(bench);
   useEffect(() => {
     if (!stands) return;
-    // What is fetched after this is no part of the first load.
-    performance.mark('bench stands');
+    benchStands();
     const timer = setTimeout(
-      () => void Promise.allSettled([loadMethod(), loadPad(), loadNaming(), loadHandIn()]),
+      () =>
+        void Promise.allSettled([
+          loadMethod(),
+          loadPad(),
+          loadNaming(),
+          loadHandIn(),
+          loadWho(),
+          ...loadMore(),
+        ]),
       aheadAfter,
     );
     return () => clearTimeout(timer);
@@ -102,50 +113,33 @@ export default function BenchPage() {
   const stop = record.notices.find((n) => n.level === 'stop' && bench.lesson.state === 'running');
   const signOut = () => void leave().then(() => go('/'));
 
-  if (bench.lesson.state === 'planned') return <Waiting bench={bench} leave={signOut} />;
+  if (bench.lesson.state === 'planned')
+    return (
+      <Suspense fallback={<Loading what="your lesson" />}>
+        <Waiting bench={bench} leave={signOut} />
+      </Suspense>
+    );
   if (bench.lesson.state === 'released') {
     return (
       <Suspense fallback={<Loading what="your marks" />}>
-        <FeedbackPage leave={signOut} />
+        {bench.locked ? (
+          <OwnIsShut bench={bench} unlock={unlock} />
+        ) : (
+          <FeedbackPage key={bench.me.id} leave={signOut} />
+        )}
       </Suspense>
     );
   }
 
   return (
     <Box minH="100dvh" display="flex" flexDirection="column" pb="20">
-      <chakra.header
-        position="sticky"
-        top="0"
-        zIndex={3}
-        bg="bar"
-        color="bar.ink"
-        px="3"
-        py="2"
-        display="flex"
-        alignItems="center"
-        gap="3"
-      >
-        <Box minW="0" flex="1">
-          <chakra.h1 fontSize="lg" whiteSpace="nowrap" overflow="hidden" textOverflow="ellipsis">
-            {bench.group.name} <chakra.span fontWeight="400">· {bench.me.name}</chakra.span>
-          </chakra.h1>
-          <Box role="status" fontSize="sm" display="flex" alignItems="center" gap="1.5" color="bar.soft">
-            <SavedMark {...savedMark({ waiting, reached, together, held: bench.held.length })} />
-          </Box>
-        </Box>
-        <Button
-          size="bench"
-          minH="12"
-          px="3"
-          variant={myCall ? 'look' : 'plain'}
-          fontSize="md"
-          disabled={Boolean(myCall)}
-          onClick={() => void log({ type: 'call', reason: 'help' })}
-        >
-          {myCall ? <HandHelping size={20} aria-hidden /> : <Hand size={20} aria-hidden />}{' '}
-          {myCall ? 'Called' : 'Call'}
-        </Button>
-      </chakra.header>
+      <BenchHead
+        bench={bench}
+        saved={savedMark({ waiting, reached, together, held: bench.held.length })}
+        called={Boolean(myCall)}
+        call={() => void log({ type: 'call', reason: 'help' })}
+        change={() => setAsking(true)}
+      />
 
       <chakra.main
         flex="1"
@@ -168,15 +162,23 @@ export default function BenchPage() {
             this page open until it says “All saved”.
           </Notice>
         )}
-        <OthersHere others={others} lesson={bench.lesson.id} handOver={handOver} />
+        <Suspense fallback={null}>
+          {others.length > 0 && <OthersHere others={others} lesson={bench.lesson.id} handOver={handOver} />}
+        </Suspense>
         {refused.map((w) => (
           <Notice key={w.event.id} tone="stop">
             This could not go in: {w.refused} It is kept on this device.
           </Notice>
         ))}
         <Suspense fallback={null}>
-          <TimerStrip lesson={bench.lesson.id} />
+          <TimerStrip lesson={bench.lesson.id} timers={record.timers} log={log} />
+          {asking && <WhoWrites bench={bench} writeAs={writeAs} close={() => setAsking(false)} />}
         </Suspense>
+        {record.endedAt && bench.lesson.state === 'running' && (
+          <Notice tone="look">
+            Your teacher has ended the work at your bench. Name your jars and hand in.
+          </Notice>
+        )}
         {stop && <Stopped notice={stop} />}
         {!stop && <Hints lesson={bench.lesson.id} notices={record.notices} />}
         {!stop && place === 'tile' && (
@@ -199,7 +201,7 @@ export default function BenchPage() {
             {place === 'method' && (
               <Method
                 bench={bench}
-                events={bench.events}
+                record={record}
                 test={test}
                 chooseTest={chooseTest}
                 log={log}
@@ -208,6 +210,7 @@ export default function BenchPage() {
             )}
             {place === 'log' && (
               <Pad
+                key={bench.me.id}
                 bench={bench}
                 record={record}
                 waiting={waiting}
@@ -217,10 +220,13 @@ export default function BenchPage() {
                 log={log}
               />
             )}
-            {place === 'name' && (
-              <Naming bench={bench} record={record} log={log} toLog={() => moveTo('log')} />
+            {bench.locked && (place === 'name' || place === 'hand-in') && (
+              <OwnIsShut bench={bench} unlock={unlock} />
             )}
-            {place === 'hand-in' && (
+            {place === 'name' && !bench.locked && (
+              <Naming key={bench.me.id} bench={bench} record={record} log={log} toLog={() => moveTo('log')} />
+            )}
+            {place === 'hand-in' && !bench.locked && (
               <HandIn
                 bench={bench}
                 record={record}
@@ -234,42 +240,7 @@ export default function BenchPage() {
         )}
       </chakra.main>
 
-      <chakra.nav
-        aria-label="Bench"
-        position="fixed"
-        bottom="0"
-        left="0"
-        right="0"
-        zIndex={3}
-        bg="porcelain"
-        borderTop="1px solid"
-        borderColor="slate.300"
-        display="grid"
-        gridTemplateColumns={`repeat(${places.length}, 1fr)`}
-      >
-        {places.map(({ id, label, icon: Icon }) => (
-          <Button
-            key={id}
-            variant="quiet"
-            aria-current={place === id ? 'page' : undefined}
-            onClick={() => moveTo(id)}
-            minH="16"
-            px="1"
-            flexDirection="column"
-            gap="0.5"
-            borderRadius="0"
-            borderWidth="0"
-            bg={place === id ? 'permanganate.wash' : 'transparent'}
-            color={place === id ? 'permanganate' : 'ink'}
-            borderTop="4px solid"
-            borderColor={place === id ? 'permanganate' : 'transparent'}
-            _focusVisible={{ outlineOffset: '-3px' }}
-          >
-            <Icon size={24} aria-hidden />
-            {label}
-          </Button>
-        ))}
-      </chakra.nav>
+      <BenchPlaces place={place} moveTo={moveTo} />
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 /** What has been logged for one sample: nothing is rubbed out, a correction stands beside the first entry. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { StudentName } from '@kivex/contract';
+import type { BenchSample, StudentName } from '@kivex/contract';
 import {
   differ,
   isTestId,
@@ -9,8 +9,10 @@ import {
   type LessonEvent,
   type ObservationEntry,
 } from '@kivex/core';
+import { Suspense } from 'react';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
+import { optional } from '../kit/optional.js';
 import { Tile } from '../kit/Tile.js';
 import { shownResults } from '../kit/well/results.js';
 import { Well } from '../kit/well/Well.js';
@@ -18,9 +20,13 @@ import { WhichToTrust } from './WhichToTrust.js';
 import type { Waiting } from './device-store.js';
 import { shortTestName } from '../kit/look-names.js';
 
+const Photo = optional(async () => (await import('./PhotoPart.js')).Photo);
+
 interface EntriesProps {
   readonly record: GroupRecord;
   readonly sample: string;
+  /** On the bench, to name one that a result was taken from. */
+  readonly samples: readonly BenchSample[];
   readonly students: readonly StudentName[];
   readonly waiting: readonly Waiting[];
   /** Kept apart for the teacher's word. */
@@ -31,7 +37,17 @@ interface EntriesProps {
   readonly log: (body: StudentBody) => Promise<string>;
 }
 
-export function Entries({ record, sample, students, waiting, held, several, correct, log }: EntriesProps) {
+export function Entries({
+  record,
+  sample,
+  samples,
+  students,
+  waiting,
+  held,
+  several,
+  correct,
+  log,
+}: EntriesProps) {
   const entries = record.observations.filter((o) => o.body.sample === sample);
   if (!entries.length) return null;
   const stand = entries.filter((e) => !e.correctedBy);
@@ -61,8 +77,19 @@ export function Entries({ record, sample, students, waiting, held, several, corr
             <EntryWells entry={entry} />
             <Box flex="1" minW="0">
               <EntryWords entry={entry} several={several} />
+              {entry.body.photo && (
+                <Suspense fallback={null}>
+                  <Photo id={entry.body.photo} />
+                </Suspense>
+              )}
               <chakra.div fontSize="sm" color="ink.soft">
                 {clock(entry.at)}, {students.find((s) => s.id === entry.by)?.name ?? 'your group'}
+                {entry.body.inferredFrom &&
+                  `, like ${samples.find((s) => s.id === entry.body.inferredFrom)?.label ?? 'another sample'}, not tested`}
+                {entry.body.celsius && `, ${entry.body.celsius.before} to ${entry.body.celsius.highest} °C`}
+                {entry.body.drops && `, ${entry.body.drops} ${entry.body.drops === 1 ? 'drop' : 'drops'}`}
+                {entry.body.reagentWas &&
+                  `, reagent ${entry.body.reagentWas === 'substitute' ? 'replaced' : entry.body.reagentWas}${entry.body.reagentNote ? ` (${entry.body.reagentNote})` : ''}`}
                 {entry.body.corrects && ', a correction'}
                 {entry.correctedBy && ', corrected below'}
                 {entry.trusted && `, the one you trust${entry.trusted.why ? `: ${entry.trusted.why}` : ''}`}
@@ -129,16 +156,18 @@ export function EntryWords({
       {several && isTestId(entry.body.test) && (
         <chakra.span fontWeight="600">{shortTestName(entry.body.test)}: </chakra.span>
       )}
-      {shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}
+      {entry.body.notDone && 'no time'}
+      {/* What Kivex read from the words is drawn, not worded: that would give the wording away. */}
+      {!entry.body.read && shown.map((r) => (r.glass ? `glass: ${r.word}` : r.word)).join(', ')}
       {entry.body.words && (
         <chakra.span color="ink.soft">
-          {shown.length ? ' ' : ''}“{entry.body.words}”
+          {shown.length && !entry.body.read ? ' ' : ''}“{entry.body.words}”
         </chakra.span>
       )}
-      {entry.body.doubtful && (
+      {(entry.body.doubtful || entry.body.weak) && (
         <chakra.span color="saffron" fontWeight="600">
           {' '}
-          not sure
+          {[entry.body.weak && 'weak', entry.body.doubtful && 'not sure'].filter(Boolean).join(', ')}
         </chakra.span>
       )}
     </div>

@@ -8,6 +8,13 @@ import { Failed, Loading } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
+const strandWords = {
+  observation: 'You saw',
+  conclusion: 'You named',
+  equation: 'Your equation',
+  technique: 'Technique',
+} as const;
+
 export default function FeedbackPage({ leave }: { readonly leave: () => void }) {
   const [feedback, setFeedback] = useState<Feedback>();
   const [error, setError] = useState<unknown>();
@@ -67,8 +74,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
                   )}
                   <Box flex="1">
                     <b>
-                      {item.strand === 'observation' ? 'You saw' : 'You named'}:{' '}
-                      {item.answer || 'nothing logged'}
+                      {strandWords[item.strand]}: {item.answer || 'nothing logged'}
                     </b>
                     {item.why.map((why) => (
                       <chakra.p key={why}>{why}</chakra.p>

@@ -1,7 +1,7 @@
 /** What is still missing, and handing in. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
-import { namingOf, standing, type GroupRecord, type StudentBody } from '@kivex/core';
+import { equationOf, namingOf, standing, type GroupRecord, type StudentBody } from '@kivex/core';
 import { CircleCheck, CircleDashed } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
@@ -34,6 +34,14 @@ export function HandIn({ bench, record, unsent, log, moveTo, leave }: HandInProp
             done: Boolean(namingOf(record, sample.id, bench.me.id)),
             place: 'name' as const,
           },
+          ...bench.tests
+            .filter((t) => t.equation && sample.tests.includes(t.test))
+            .map(({ test }) => ({
+              key: `${sample.id}-${test}-equation`,
+              label: `${sample.label}: equation for ${shortTestName(test)}, if anything happened`,
+              done: Boolean(equationOf(record, sample.id, test, bench.me.id)),
+              place: 'name' as const,
+            })),
         ]
       : []),
   ]);

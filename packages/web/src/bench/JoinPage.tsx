@@ -12,8 +12,9 @@ import { call } from '../kit/request/call.js';
 import { type RequestProblem } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
-import { useBench } from './bench-store.js';
+import { useBench } from './use-bench.js';
 import { OthersHere } from './OthersHere.js';
+import { PinBox } from './PinBox.js';
 
 export default function JoinPage() {
   const go = useNavigate();
@@ -64,7 +65,7 @@ export default function JoinPage() {
           pin,
         },
       });
-      await open();
+      await open(true);
       await go('/bench');
     });
   };
@@ -143,20 +144,7 @@ export default function JoinPage() {
                 />
               </Field>
             )}
-            <Field label="Your PIN" help="Four digits, on your card." error={at('pin')}>
-              <Input
-                size="bench"
-                type="password"
-                value={pin}
-                onChange={(e) => setPin(e.target.value)}
-                inputMode="numeric"
-                autoComplete="off"
-                maxLength={4}
-                fontFamily="mono"
-                fontSize="2xl"
-                letterSpacing="0.3em"
-              />
-            </Field>
+            <PinBox label="Your PIN" value={pin} change={setPin} error={at('pin')} />
             {wrong && !wrong.field && <Notice tone="stop">{wrong.detail}</Notice>}
             <Box display="flex" gap="3">
               <Button

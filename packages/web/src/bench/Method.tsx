@@ -1,7 +1,7 @@
 /** The method, one step at a time, with the cautions where they matter. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench, WireEvent } from '@kivex/contract';
-import { methodOf, pictureOf, type StudentBody } from '@kivex/core';
+import { methodOf, pictureOf, type GroupRecord, type StudentBody } from '@kivex/core';
 import { AlarmClock, ArrowLeft, ArrowRight, PencilLine, Recycle, ShieldAlert } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -9,6 +9,7 @@ import { Fold } from '../kit/Fold.js';
 import { shortTestName } from '../kit/look-names.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
+import { isSignedOff, SignOffWanted } from './SignOffWanted.js';
 import { TestChoice } from './TestChoice.js';
 import { clockOf, useTimers } from './timers.js';
 
@@ -26,7 +27,7 @@ const cautionTones = {
 
 interface MethodProps {
   readonly bench: Bench;
-  readonly events: readonly WireEvent[];
+  readonly record: GroupRecord;
   /** The test under way; undefined where none was chosen yet. */
   readonly test: string | undefined;
   readonly chooseTest: (id: string) => void;
@@ -40,22 +41,33 @@ function lastStep(events: readonly WireEvent[], me: string): { test: string; ste
   return last?.type === 'step' ? last : undefined;
 }
 
-export function Method({ bench, events, test, chooseTest, log, toLog }: MethodProps) {
+export function Method({ bench, record, test, chooseTest, log, toLog }: MethodProps) {
   const [{ test: chosen, step: wanted }, setPlace] = useState(() => {
-    const last = lastStep(events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 };
+    const last = lastStep(bench.events, bench.me.id) ?? { test: bench.tests[0]!.test, step: 0 };
     return test === undefined || test === last.test ? last : { test, step: 0 };
   });
   const planned = bench.tests.find((t) => t.test === chosen) ?? bench.tests[0]!;
   const method = methodOf(planned);
   const at = Math.min(wanted, method.steps.length - 1);
   const step = method.steps[at]!;
+  /** The teacher said so in person, and signs nothing. */
+  const [waved, setWaved] = useState(false);
   const move = (next: number) => {
+    setWaved(false);
     setPlace({ test: method.test, step: next });
     scrollTo(0, 0);
     void log({ type: 'step', test: method.test, step: next });
   };
   const last = at === method.steps.length - 1;
   const beginTimer = useTimers((s) => s.begin);
+  const wait = (seconds: number) => {
+    const label = shortTestName(method.test);
+    void log({ type: 'timer', label: label.slice(0, 40), seconds }).then((id) =>
+      beginTimer(bench.lesson.id, label, seconds, undefined, id),
+    );
+  };
+  const barred =
+    (step.teacherFirst || step.teacherOnly) && !isSignedOff(record, method.test, step.index) && !waved;
 
   return (
     <>
@@ -98,18 +110,10 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
           <Notice tone="stop">Your teacher does this step. Watch, and do not touch.</Notice>
         )}
         {step.fumeCupboard && <Notice tone="look">In the fume cupboard only.</Notice>}
-        {step.teacherFirst && (
-          <Notice
-            tone="look"
-            action={
-              <Button size="bench" variant="look" onClick={() => void log({ type: 'call', reason: 'check' })}>
-                Ask the teacher over
-              </Button>
-            }
-          >
-            Show your teacher before you do this step.
-          </Notice>
+        {(step.teacherFirst || step.teacherOnly) && (
+          <SignOffWanted record={record} test={method.test} step={step.index} log={log} />
         )}
+        {last && planned.technique && <SignOffWanted record={record} test={method.test} log={log} />}
         {step.cautions.map((caution) => (
           <Box
             key={`${caution.of ?? ''} ${caution.text}`}
@@ -129,11 +133,7 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
           </Box>
         ))}
         {step.waitSeconds !== undefined && (
-          <Button
-            size="bench"
-            alignSelf="flex-start"
-            onClick={() => beginTimer(bench.lesson.id, shortTestName(method.test), step.waitSeconds!)}
-          >
+          <Button size="bench" alignSelf="flex-start" onClick={() => wait(step.waitSeconds!)}>
             <AlarmClock aria-hidden /> Start the timer: {clockOf(step.waitSeconds)} min
           </Button>
         )}
@@ -171,8 +171,13 @@ export function Method({ bench, events, test, chooseTest, log, toLog }: MethodPr
               <PencilLine aria-hidden /> Log what you saw
             </Button>
           ) : (
-            <Button size="bench" variant="go" flex="1" onClick={() => move(at + 1)}>
-              Next step <ArrowRight aria-hidden />
+            <Button
+              size="bench"
+              variant={barred ? 'plain' : 'go'}
+              flex="1"
+              onClick={() => (barred ? setWaved(true) : move(at + 1))}
+            >
+              {barred ? 'My teacher is here and lets us go on' : 'Next step'} <ArrowRight aria-hidden />
             </Button>
           )}
         </Box>

@@ -1,18 +1,16 @@
 /** Name the ion of each jar, pointing at the evidence. Each student names for themselves. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
-import { isIonId, namingOf, speciesName, standing, type GroupRecord, type StudentBody } from '@kivex/core';
+import { namingOf, standing, type GroupRecord, type StudentBody } from '@kivex/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { OnOff } from '../kit/OnOff.js';
-import { Field } from '../kit/Field.js';
-import { Formula } from '../kit/Formula.js';
-import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
-import { chosenIn } from './chosen-name.js';
+import { Equations } from './Equations.js';
 import { EntryWells, EntryWords } from './Entries.js';
+import { Knowns, NameChoice, RulesOut } from './NameParts.js';
 
 const questions: Readonly<Record<Bench['asks'], string>> = {
   cation: 'Which metal ion is in each jar?',
@@ -46,6 +44,7 @@ export function Naming({ bench, record, log, toLog }: NamingProps) {
           toLog={toLog}
         />
       ))}
+      <Equations bench={bench} record={record} log={log} />
     </>
   );
 }
@@ -64,11 +63,13 @@ function NamingCard({
   const entries = [sample, ...liquids.map((s) => s.id)].flatMap((id) => standing(record, id));
   const [answer, setAnswer] = useState(before?.body.answer ?? '');
   const [evidence, setEvidence] = useState<readonly string[]>(before?.body.evidence ?? []);
+  const [rulesOut, setRulesOut] = useState<readonly string[]>(before?.body.rulesOut ?? []);
   const pointed = evidence.filter((id) => entries.some((e) => e.id === id));
   const same =
     before &&
     before.body.answer === answer.trim() &&
-    [...before.body.evidence].sort().join() === [...pointed].sort().join();
+    [...before.body.evidence].sort().join() === [...pointed].sort().join() &&
+    [...(before.body.rulesOut ?? [])].sort().join() === [...rulesOut].sort().join();
   const missing = !answer.trim()
     ? 'Choose or write the name.'
     : !pointed.length
@@ -136,66 +137,23 @@ function NamingCard({
               })}
             </Box>
           </Box>
-          <Box>
-            <chakra.h3 fontSize="md" mb="1">
-              So it holds …
-            </chakra.h3>
-            {bench.choices.map((ids, part) => (
-              <Box
-                key={part}
-                role="group"
-                aria-label={
-                  bench.choices.length > 1
-                    ? `${part ? 'Anions' : 'Cations'} for ${label}`
-                    : `Ions for ${label}`
-                }
-                display="grid"
-                gridTemplateColumns="repeat(auto-fill, minmax(8rem, 1fr))"
-                gap="2"
-                mb="2"
-              >
-                {ids.map((id) => {
-                  const on = chosenIn(answer, ids) === id;
-                  return (
-                    <OnOff
-                      key={id}
-                      size="bench"
-                      pressed={on}
-                      fontWeight="600"
-                      gap="0"
-                      onPressedChange={() =>
-                        setAnswer(
-                          bench.choices
-                            .map((list, i) => (i === part ? id : chosenIn(answer, list)))
-                            .flatMap((one) => (one ? [speciesName(one)] : []))
-                            .join(' '),
-                        )
-                      }
-                    >
-                      {speciesName(id)} {isIonId(id) && <Formula ion={id} />}
-                    </OnOff>
-                  );
-                })}
-              </Box>
-            ))}
-            <Field label="or write its name or formula" mt="3">
-              <Input
-                size="bench"
-                value={answer}
-                maxLength={120}
-                autoComplete="off"
-                autoCapitalize="off"
-                spellCheck={false}
-                onChange={(e) => setAnswer(e.target.value)}
-              />
-            </Field>
-          </Box>
+          <Knowns bench={bench} record={record} tests={entries.map((e) => e.body.test)} />
+          <NameChoice label={label} choices={bench.choices} answer={answer} change={setAnswer} />
+          <RulesOut label={label} choices={bench.choices.flat()} out={rulesOut} change={setRulesOut} />
           {missing && <chakra.p color="ink.soft">{missing}</chakra.p>}
           <Button
             size="bench"
             variant="go"
             disabled={Boolean(missing) || Boolean(same)}
-            onClick={() => void log({ type: 'naming', sample, answer: answer.trim(), evidence: pointed })}
+            onClick={() =>
+              void log({
+                type: 'naming',
+                sample,
+                answer: answer.trim(),
+                evidence: pointed,
+                ...(rulesOut.length ? { rulesOut } : {}),
+              })
+            }
           >
             {same ? 'Saved' : before ? 'Change my answer' : 'This is my answer'}
           </Button>

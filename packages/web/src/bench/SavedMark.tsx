@@ -2,8 +2,6 @@
 import { CircleCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react';
 import type { SavedMarkOf } from './saved.js';
 
-export { saved as savedMark } from './saved.js';
-
 const icons = { saved: CircleCheck, going: CloudUpload, away: CloudOff, careful: TriangleAlert } as const;
 
 export function SavedMark({ sign, text }: SavedMarkOf) {

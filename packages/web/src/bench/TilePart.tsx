@@ -9,7 +9,7 @@ import { shortTestName } from '../kit/look-names.js';
 import { clock } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 import { useNow } from '../kit/use-now.js';
-import { cellLook } from '../kit/well/results.js';
+import { cellDrawing } from '../kit/well/results.js';
 import { cellWords, SpotTile } from '../kit/well/SpotTile.js';
 import { Well } from '../kit/well/Well.js';
 import { momentOf, nextSample, ownTile, type OwnTile } from './own-tile.js';
@@ -27,8 +27,10 @@ export function TilePart({ bench, record, open, how }: TilePartProps) {
   const now = useNow(15_000);
   const [whole] = useMediaQuery(['(min-width: 40em)'], { ssr: false });
   const tile = ownTile(bench, record, now);
-  const { filled, of, doubtful, differing } = countOf(tile.rows);
+  const { filled, of, doubtful, differing, weak, notDone } = countOf(tile.rows);
   const left = [
+    weak ? `${weak} weak` : '',
+    notDone ? `${notDone} without time` : '',
     doubtful ? `${doubtful} not sure` : '',
     differing ? `${differing} where entries differ` : '',
   ].filter(Boolean);
@@ -166,7 +168,6 @@ function OneSample({
       <Box as="ul" display="flex" flexDirection="column" gap="1">
         {row.cells.map((cell) => {
           if (!cell) return null;
-          const shown = cell.entry && cellLook(cell.test, cell.entry.body.seen);
           return (
             <li key={cell.test}>
               <Button
@@ -178,14 +179,7 @@ function OneSample({
                 textAlign="start"
                 onClick={() => open(sample.id, cell.test)}
               >
-                <Well
-                  look={shown?.look ?? { kind: 'empty' }}
-                  size={40}
-                  glass={shown?.glass ?? false}
-                  doubtful={cell.state === 'doubtful'}
-                  differs={cell.state === 'differs'}
-                  times={cell.entries.length}
-                />
+                <Well {...cellDrawing(cell)} size={40} />
                 <Box minW="0" lineHeight="1.2">
                   <chakra.div fontWeight="600" fontSize="md">
                     {shortTestName(cell.test)}

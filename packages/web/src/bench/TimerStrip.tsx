@@ -1,10 +1,11 @@
 /** The waits that run at this bench, in sight wherever one is; over, they ring until somebody puts them away. */
 import { Box, chakra } from '@chakra-ui/react';
+import type { OpenTimer, StudentBody } from '@kivex/core';
 import { AlarmClock } from 'lucide-react';
 import { useEffect } from 'react';
 import { Button } from '../kit/Button.js';
 import { useNow } from '../kit/use-now.js';
-import { clockOf, secondsLeft, useTimers } from './timers.js';
+import { clockOf, secondsLeft, useTimers, type BenchTimer } from './timers.js';
 
 /** Seconds a wait is lengthened by at one press. */
 const more = 60;
@@ -27,11 +28,34 @@ function ring(): void {
   }
 }
 
-export function TimerStrip({ lesson }: { readonly lesson: string }) {
+interface TimerStripProps {
+  readonly lesson: string;
+  /** As the log has them: bench and board lengthen them there. */
+  readonly timers: readonly OpenTimer[];
+  readonly log: (body: StudentBody) => Promise<string>;
+}
+
+export function TimerStrip({ lesson, timers: told, log }: TimerStripProps) {
   const now = useNow(500);
-  const { timers, longer, end } = useTimers();
+  const { timers, begin, longer, end } = useTimers();
   const mine = timers.filter((t) => t.lesson === lesson);
-  const over = mine.filter((t) => secondsLeft(t, now) === 0).map((t) => t.id);
+  const leftOf = (t: BenchTimer) => secondsLeft(t, now, told.find((o) => o.id === t.event)?.longer);
+  const over = mine.filter((t) => leftOf(t) === 0).map((t) => t.id);
+  const putAway = (t: BenchTimer) => {
+    end(t.id);
+    if (t.event) void log({ type: 'timer-over', timer: t.event });
+  };
+  const lengthen = (t: BenchTimer) => {
+    if (!t.event) longer(t.id, more);
+    else if (leftOf(t) > 0) void log({ type: 'timer-longer', timer: t.event, seconds: more });
+    else {
+      // Over already: what is added to it would be over too.
+      void log({ type: 'timer-over', timer: t.event });
+      void log({ type: 'timer', label: t.label, seconds: more }).then((id) =>
+        begin(lesson, t.label, more, undefined, id),
+      );
+    }
+  };
   const rings = over.join('\n');
   useEffect(() => {
     if (rings) ring();
@@ -40,7 +64,7 @@ export function TimerStrip({ lesson }: { readonly lesson: string }) {
   return (
     <Box role="group" aria-label="Timers" display="flex" flexDirection="column" gap="2">
       {mine.map((timer) => {
-        const left = secondsLeft(timer, now);
+        const left = leftOf(timer);
         return (
           <Box
             key={timer.id}
@@ -68,7 +92,7 @@ export function TimerStrip({ lesson }: { readonly lesson: string }) {
               px="3"
               fontSize="md"
               aria-label={`One minute more: ${timer.label}`}
-              onClick={() => longer(timer.id, more)}
+              onClick={() => lengthen(timer)}
             >
               1 min more
             </Button>
@@ -78,7 +102,7 @@ export function TimerStrip({ lesson }: { readonly lesson: string }) {
               px="3"
               fontSize="md"
               aria-label={`Put away: ${timer.label}`}
-              onClick={() => end(timer.id)}
+              onClick={() => putAway(timer)}
             >
               Done
             </Button>

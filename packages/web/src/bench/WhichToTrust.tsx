@@ -1,6 +1,6 @@
 /** Entries that differ: the group says which it trusts, and why; its mark follows that. */
 import { Box } from '@chakra-ui/react';
-import type { ObservationEntry, StudentBody } from '@kivex/core';
+import { isPlain, type ObservationEntry, type StudentBody } from '@kivex/core';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
@@ -8,7 +8,7 @@ import { Input } from '../kit/Input.js';
 import { shortTestName } from '../kit/look-names.js';
 import { clock } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
-import { resultWords } from '../kit/well/results.js';
+import { saidWords } from '../kit/well/results.js';
 
 export function WhichToTrust({
   entries,
@@ -19,7 +19,7 @@ export function WhichToTrust({
   readonly log: (body: StudentBody) => Promise<string>;
 }) {
   const [why, setWhy] = useState('');
-  const sure = entries.filter((e) => !e.body.doubtful && Object.keys(e.body.seen).length > 0);
+  const sure = entries.filter((e) => isPlain(e) && Object.keys(e.body.seen).length > 0);
   return (
     <Notice tone="look">
       <b>{shortTestName(entries[0]!.body.test)}: your entries differ.</b> Repeat it if you can. Else say which
@@ -37,7 +37,7 @@ export function WhichToTrust({
               void log({ type: 'trust', entry: entry.id, ...(why.trim() ? { why: why.trim() } : {}) })
             }
           >
-            {resultWords(entry.body.test, entry.body.seen)}, {clock(entry.at)}
+            {saidWords(entry.body)}, {clock(entry.at)}
           </Button>
         ))}
       </Box>

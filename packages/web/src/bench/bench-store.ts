@@ -1,13 +1,14 @@
 /** The bench as this device knows it: what the server has, and what only the device has yet. */
 import type { Bench, EntryBatch, EventsReceipt, WireEvent } from '@kivex/contract';
-import { readGroup, type GroupRecord, type LessonEvent, type StudentBody } from '@kivex/core';
+import { isOwnAnswer, readGroup, type GroupRecord, type LessonEvent, type StudentBody } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { create } from 'zustand';
-import { call, type Call } from '../kit/request/call.js';
+import type { Call } from '../kit/request/call.js';
 import { RequestProblem } from '../kit/request/request.js';
-import { openDevice, type DeviceStore, type Unsent, type Waiting } from './device-store.js';
-import { Outbox } from './outbox.js';
-import { openWire, type Wire, type WireEvents } from './wire.js';
+import type { DeviceStore, Owner, Unsent, Waiting } from './device-store.js';
+import { Outbox, type OutboxPorts } from './outbox.js';
+import { rememberWho, type WhoWrites } from './who-writes.js';
+import type { Wire, WireEvents } from './wire.js';
 
 export interface BenchState {
   readonly status: 'opening' | 'joined' | 'not-joined' | 'failed';
@@ -23,12 +24,16 @@ export interface BenchState {
   readonly problem: string | undefined;
   /** Looks what is on the device, without asking the server. */
   readonly look: () => Promise<void>;
-  /** Opens the bench from the device, then from the server. */
-  readonly open: () => Promise<void>;
+  /** Opens the bench from the device, then from the server. @param joined somebody has just joined by their PIN. */
+  readonly open: (joined?: boolean) => Promise<void>;
   /** The network or the page has come back: tries at once. */
   readonly wake: () => void;
   /** Logs an entry; resolves with its id when it is kept. The same again within a moment is the same entry. */
   readonly log: (body: StudentBody) => Promise<string>;
+  /** Lets another of the group write: one who has joined here by a tap, else by their PIN. @throws RequestProblem */
+  readonly writeAs: (student: string, pin?: string) => Promise<void>;
+  /** Opens one's own answers, shut while others wrote here. @throws RequestProblem */
+  readonly unlock: (pin: string) => Promise<void>;
   /** Hands another's unsent entries of this lesson to the teacher. @throws RequestProblem */
   readonly handOver: (of: Unsent) => Promise<void>;
   readonly leave: () => Promise<void>;
@@ -36,7 +41,8 @@ export interface BenchState {
 export interface BenchPorts {
   readonly openDevice: () => Promise<DeviceStore>;
   readonly call: Call;
-  readonly openWire: (on: WireEvents) => Wire;
+  readonly openWire: (on: WireEvents, as: string) => Wire;
+  readonly who?: WhoWrites;
   readonly later: (run: () => void, ms: number) => () => void;
   readonly now: () => Date;
 }
@@ -47,6 +53,19 @@ interface Seat {
   readonly lesson: string;
   readonly outbox: Outbox;
   readonly wire: Wire;
+  /** Who else writes here, as `matesIn` tells. */
+  readonly mates: string;
+}
+const matesIn = ({ here, me }: Bench): string =>
+  [...here]
+    .filter((id) => id !== me.id)
+    .sort()
+    .join();
+
+/** A bench as it may be shown: one's own answers are not, while they are shut at this device. */
+function shutWhere(bench: Bench, who: WhoWrites): Bench {
+  if (!bench.locked && !who.isShut(bench.me.id)) return bench;
+  return { ...bench, locked: true, events: bench.events.filter((e) => !isOwnAnswer(e.body)) };
 }
 
 /** Milliseconds in which the same entry again is a finger that came down twice. */
@@ -64,6 +83,8 @@ function withEvent(events: readonly WireEvent[], event: WireEvent): readonly Wir
 const broughtUp = (kept: Bench): Bench => ({
   ...kept,
   plan: (kept as Partial<Bench>).plan ?? [],
+  here: (kept as Partial<Bench>).here ?? [],
+  advice: (kept as Partial<Bench>).advice ?? true,
   lesson: {
     ...kept.lesson,
     startedAt: (kept.lesson as Partial<Bench['lesson']>).startedAt ?? null,
@@ -82,8 +103,11 @@ export function byThisClock(bench: Bench, here: Date): Bench {
 }
 
 export function createBench(ports: BenchPorts) {
+  const who = ports.who ?? rememberWho();
   let device: DeviceStore | undefined;
   let seat: Seat | undefined;
+  /** Of others of the group who write here too: what they logged goes up while they do not write. */
+  const mates = new Map<string, Outbox>();
   let lastTap:
     | { readonly body: string; readonly by: string; readonly at: number; readonly id: Promise<string> }
     | undefined;
@@ -100,21 +124,39 @@ export function createBench(ports: BenchPorts) {
       seat?.wire.close();
       seat = undefined;
       lastTap = undefined;
+      for (const box of mates.values()) box.close();
+      mates.clear();
     };
+    const as = () => (who.writing() ? { as: who.writing() } : {});
 
     const countOthers = async (): Promise<void> => {
       const found = await (await theDevice()).unsentOfOthers(seat);
-      set({ others: found });
+      set({ others: found.filter((o) => o.lesson !== seat?.lesson || !mates.has(o.student)) });
+    };
+    /** What waits on the device of all who write at it, in the order it was logged. */
+    const allWaiting = async (): Promise<Waiting[]> => {
+      if (!seat) return [];
+      const { lesson } = seat;
+      const store = await theDevice();
+      const lists = await Promise.all(
+        [seat.student, ...mates.keys()].map((student) => store.waiting({ student, lesson })),
+      );
+      // One student's are in the order they were logged in, whatever the clock did.
+      return mates.size ? lists.flat().sort((a, b) => a.event.id.localeCompare(b.event.id)) : lists[0]!;
     };
 
-    const refresh = async (asked = ports.call('GET /api/bench')): Promise<void> => {
+    const refresh = async (asked = ports.call('GET /api/bench', as())): Promise<void> => {
       try {
-        const bench = byThisClock(await asked, ports.now());
+        const bench = shutWhere(byThisClock(await asked, ports.now()), who);
         await (await theDevice()).saveBench(bench);
         await sit(bench);
         set({ bench, status: 'joined', reached: true, problem: undefined });
       } catch (error) {
-        if (error instanceof RequestProblem && error.status === 401) {
+        if (error instanceof RequestProblem && error.status === 401 && who.writing()) {
+          // Whoever wrote last is not here any more: ask who is.
+          who.setWriting(undefined);
+          await refresh();
+        } else if (error instanceof RequestProblem && error.status === 401) {
           await device?.forgetBench();
           stand();
           set({ status: 'not-joined', bench: undefined, waiting: [] });
@@ -132,7 +174,7 @@ export function createBench(ports: BenchPorts) {
         taken(batch, byWire);
         return byWire;
       }
-      const receipt = await ports.call('POST /api/bench/events', { body: batch });
+      const receipt = await ports.call('POST /api/bench/events', { body: batch, as: batch.student });
       // What went this way is not told over the wire: look at the record once it is in.
       ports.later(() => void refresh(), 0);
       return receipt;
@@ -160,6 +202,7 @@ export function createBench(ports: BenchPorts) {
       const ids = await store.stillKept(mine);
       for (let at = 0; at < ids.length; at += askedAtOnce) {
         const forgotten = await ports.call('POST /api/bench/forgotten', {
+          as: mine.student,
           body: {
             lesson: mine.lesson,
             student: mine.student,
@@ -174,27 +217,51 @@ export function createBench(ports: BenchPorts) {
     const sit = async (bench: Bench): Promise<void> => {
       const store = await theDevice();
       const owner = { student: bench.me.id, lesson: bench.lesson.id };
-      if (seat && (seat.student !== owner.student || seat.lesson !== owner.lesson)) stand();
+      if (
+        seat &&
+        (seat.student !== owner.student || seat.lesson !== owner.lesson || seat.mates !== matesIn(bench))
+      )
+        stand();
       if (!seat) {
         const mine = (): boolean => seat?.student === owner.student && seat.lesson === owner.lesson;
-        const outbox = new Outbox(
-          {
-            device: store,
-            send,
-            handOver: (batch) => ports.call('POST /api/bench/hand-over', { body: batch }),
-            later: ports.later,
-            now: ports.now,
-            changed: ({ waiting, held, reached, signedOut, notMine }) => {
-              if (!mine()) return;
-              set({ waiting, reached, durable: store.durable() });
-              // Another joined in this browser, or the session is over: ask who is here now.
-              if (signedOut || notMine || held.length) void refresh();
+        const boxOf = (of: Owner, name: string, changed: OutboxPorts['changed']) =>
+          new Outbox(
+            {
+              device: store,
+              send,
+              handOver: (batch) => ports.call('POST /api/bench/hand-over', { body: batch, as: of.student }),
+              later: ports.later,
+              now: ports.now,
+              changed,
             },
-          },
-          owner,
-          { name: bench.me.name, title: bench.lesson.title },
+            of,
+            { name, title: bench.lesson.title },
+          );
+        const outbox = boxOf(owner, bench.me.name, ({ held, reached, signedOut, notMine }) => {
+          if (!mine()) return;
+          set({ reached, durable: store.durable() });
+          void allWaiting().then((waiting) => mine() && set({ waiting }));
+          // Another joined in this browser, or the session is over: ask who is here now.
+          if (signedOut || notMine || held.length) void refresh();
+        });
+        const others = bench.group.students.filter(
+          (s) => s.id !== owner.student && bench.here.includes(s.id),
         );
-        const wire = ports.openWire({
+        for (const { id, name } of others)
+          mates.set(
+            id,
+            boxOf({ ...owner, student: id }, name, ({ signedOut }) => {
+              if (!mine()) return;
+              if (signedOut) {
+                // Their session is over: what of theirs is here is told of, and theirs to send when they join again.
+                mates.get(id)?.close();
+                mates.delete(id);
+                void countOthers();
+              }
+              void allWaiting().then((waiting) => mine() && set({ waiting }));
+            }),
+          );
+        const on: WireEvents = {
           ready: () => {
             if (!mine()) return;
             set({ reached: true, together: true });
@@ -223,12 +290,15 @@ export function createBench(ports: BenchPorts) {
             set({ together });
             if (together) void refresh();
           },
-        });
-        seat = { ...owner, outbox, wire };
-        set({ waiting: await store.waiting(owner) });
+        };
+        who.setWriting(owner.student);
+        const wire = ports.openWire(on, owner.student);
+        seat = { ...owner, outbox, wire, mates: matesIn(bench) };
+        set({ waiting: await allWaiting() });
         await countOthers();
       }
       void seat.outbox.flush();
+      for (const box of mates.values()) void box.flush();
     };
 
     return {
@@ -241,17 +311,19 @@ export function createBench(ports: BenchPorts) {
       durable: true,
       problem: undefined,
       look: countOthers,
-      open: async () => {
+      open: async (joined = false) => {
+        if (joined) who.setWriting(undefined);
         // The server is asked while the device's own store opens, which takes long on a slow one.
-        const asked = ports.call('GET /api/bench');
+        const asked = ports.call('GET /api/bench', as());
         asked.catch(() => undefined);
         const store = await theDevice();
         const kept = await store.lastBench();
         if (kept) {
-          const known = broughtUp(kept);
+          const known = shutWhere(broughtUp(kept), who);
           set({ bench: known, status: 'joined' });
           await sit(known);
         }
+        if (joined) who.setShut((await asked.catch(() => undefined))?.me.id ?? '', false);
         await refresh(asked);
       },
       wake: () => {
@@ -287,6 +359,47 @@ export function createBench(ports: BenchPorts) {
         lastTap = { body: text, by: bench.me.id, at: at.getTime(), id };
         return id;
       },
+      writeAs: async (student, pin) => {
+        const { bench } = get();
+        if (!bench || !seat || student === bench.me.id) return;
+        const from = seat;
+        if (pin !== undefined) {
+          await ports.call('POST /api/bench/mates', { as: from.student, body: { student, pin } });
+          who.setShut(student, false);
+        } else who.setShut(student, true);
+        who.setShut(from.student, true);
+        who.setWriting(student);
+        // What they have logged goes up first: their answers are shut on the server once nothing of theirs waits.
+        void from.outbox
+          .flush()
+          .then(() => ports.call('POST /api/bench/lock', { as: from.student }))
+          .catch(() => undefined);
+        const kept = await (await theDevice()).benchOf({ student, lesson: from.lesson });
+        const here = [...new Set([...bench.here, student])];
+        const next = shutWhere(
+          {
+            ...(kept ? broughtUp(kept) : bench),
+            me: bench.group.students.find((s) => s.id === student) ?? bench.me,
+            here,
+            events: bench.events.filter((e) => !isOwnAnswer(e.body)),
+            locked: pin === undefined,
+          },
+          who,
+        );
+        set({ bench: next });
+        await (await theDevice()).saveBench(kept ?? next);
+        await sit(next);
+        await refresh();
+      },
+      unlock: async (pin) => {
+        const { bench } = get();
+        if (!bench) return;
+        await ports.call('POST /api/bench/unlock', { as: bench.me.id, body: { pin } });
+        who.setShut(bench.me.id, false);
+        // A wire opened while they were shut is not told of one's own answers: another is opened.
+        stand();
+        await refresh();
+      },
       handOver: async (of) => {
         const store = await theDevice();
         const open = (await store.waiting(of)).filter((w) => !w.refused);
@@ -294,6 +407,7 @@ export function createBench(ports: BenchPorts) {
           const own = open.filter((w) => w.event.group === group);
           for (let at = 0; at < own.length; at += askedAtOnce) {
             const receipt = await ports.call('POST /api/bench/hand-over', {
+              ...as(),
               body: {
                 lesson: of.lesson,
                 student: of.student,
@@ -311,41 +425,29 @@ export function createBench(ports: BenchPorts) {
         await countOthers();
       },
       leave: async () => {
+        const me = as();
+        const mate = [...mates.keys()][0];
         stand();
         await device?.forgetBench();
-        set({ bench: undefined, waiting: [], status: 'not-joined' });
+        who.setWriting(mate);
+        if (mate) who.setShut(mate, true);
+        set({ bench: undefined, waiting: [], status: mate ? 'opening' : 'not-joined' });
         await countOthers();
-        await ports.call('POST /api/join/leave').catch(() => undefined);
+        await ports.call('POST /api/join/leave', me).catch(() => undefined);
+        // The others of the group work on at this device.
+        if (mate) await refresh();
       },
     };
   });
 }
 
-export const useBench = createBench({
-  openDevice: () => openDevice(),
-  call,
-  openWire: (on) => openWire(on),
-  later: (run, ms) => {
-    const timer = setTimeout(run, ms);
-    return () => clearTimeout(timer);
-  },
-  now: () => new Date(),
-});
-
-// A device that comes back to the network or the foreground tries at once.
-const tryNow = (): void => useBench.getState().wake();
-if (typeof addEventListener === 'function') addEventListener('online', tryNow);
-if (typeof document !== 'undefined')
-  document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') tryNow();
-  });
-
 /** The group's record as this device sees it: what the server has, then what still waits here. */
 export function recordOf(bench: Bench, waiting: readonly Waiting[]): GroupRecord {
   const known = new Set(bench.events.map((e) => e.id));
+  const shown = ({ by, body }: LessonEvent) => !isOwnAnswer(body) || (by === bench.me.id && !bench.locked);
   return readGroup([
-    ...bench.events,
-    ...bench.held.filter((e) => !known.has(e.id)),
-    ...waiting.filter((w) => !w.refused && !known.has(w.event.id)).map((w) => w.event),
+    ...bench.events.filter(shown),
+    ...bench.held.filter((e) => !known.has(e.id) && shown(e)),
+    ...waiting.filter((w) => !w.refused && !known.has(w.event.id) && shown(w.event)).map((w) => w.event),
   ]);
 }

@@ -101,6 +101,7 @@ describe('what was logged', () => {
       <Entries
         record={readGroup(events)}
         sample={jar.id}
+        samples={[]}
         students={[ash]}
         waiting={[]}
         held={[]}
@@ -128,6 +129,7 @@ describe('what was logged', () => {
       <Entries
         record={record}
         sample={jar.id}
+        samples={[]}
         students={[ash]}
         waiting={[]}
         held={[]}
@@ -168,6 +170,39 @@ describe('naming', () => {
     });
     expect(await faults()).toEqual([]);
   });
+  test('what the evidence rules out is logged with the name', async () => {
+    const log = logged();
+    const first = saw({ colour: 'lilac' });
+    const { user } = show(
+      <Naming bench={bench} record={readGroup([first])} log={log} toLog={() => undefined} />,
+    );
+    await user.click(screen.getAllByText('What does your evidence rule out?')[0]!);
+    const out = within(screen.getByRole('group', { name: `Ruled out for ${jar.label}` }));
+    await user.click(out.getByRole('button', { name: 'zinc' }));
+    await user.click(screen.getByRole('button', { name: /Flame test: lilac/ }));
+    await user.type(screen.getAllByRole('textbox', { name: /or write its name/ })[0]!, 'copper sulfate');
+    await user.click(screen.getAllByRole('button', { name: 'This is my answer' })[0]!);
+    expect(log).toHaveBeenCalledWith({
+      type: 'naming',
+      sample: jar.id,
+      answer: 'copper sulfate',
+      evidence: [first.id],
+      rulesOut: ['Zn2+'],
+    });
+  });
+  test('what the group’s own knowns showed in the same tests is in view beside a jar', () => {
+    const known = bench.samples.find((s) => s.role === 'known')!;
+    const beside = (events: ReturnType<typeof saw>[]) =>
+      show(<Naming bench={bench} record={readGroup(events)} log={logged()} toLog={() => undefined} />);
+    const { unmount } = beside([saw({ colour: 'lilac' })]);
+    expect(screen.queryByText(/what your knowns showed/)).toBeNull();
+    unmount();
+    beside([saw({ colour: 'lilac' }), saw({ colour: 'blue-green' }, { sample: known.id })]);
+    const tile = screen.getByRole('table', { name: 'Your knowns', hidden: true });
+    expect(
+      within(tile).getByRole('img', { name: `${known.label}, Flame test: blue-green`, hidden: true }),
+    ).toBeTruthy();
+  });
   test('a jar of which nothing is logged cannot be named yet', () => {
     show(<Naming bench={bench} record={readGroup([])} log={logged()} toLog={() => undefined} />);
     expect(screen.getAllByText(/Nothing is logged for this jar yet/).length).toBe(2);
@@ -181,7 +216,7 @@ describe('the method', () => {
     const { user } = show(
       <Method
         bench={bench}
-        events={[]}
+        record={readGroup([])}
         test="flame"
         chooseTest={() => undefined}
         log={log}
@@ -201,8 +236,8 @@ describe('the method', () => {
     const at = entry({ type: 'step', test: 'naoh-warm', step: wait }, { by: ash.id });
     const { user } = show(
       <Method
-        bench={bench}
-        events={[{ ...at, seq: 1 }]}
+        bench={{ ...bench, events: [{ ...at, seq: 1 }] }}
+        record={readGroup([])}
         test="naoh-warm"
         chooseTest={() => undefined}
         log={logged()}
@@ -212,6 +247,8 @@ describe('the method', () => {
     await user.click(screen.getByRole('button', { name: 'Start the timer: 1:00 min' }));
     const [timer] = useTimers.getState().timers;
     expect(timer).toMatchObject({ lesson: bench.lesson.id, label: 'Warm with sodium hydroxide' });
+    // The board is told of it, and may lengthen it.
+    expect(timer!.event).toBe('id');
     expect(timer!.endsAt - timer!.startedAt).toBe(step[wait]!.waitSeconds! * 1000);
     expect(await faults()).toEqual([]);
   });

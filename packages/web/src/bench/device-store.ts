@@ -59,6 +59,8 @@ export interface DeviceStore {
   saveBench(bench: Bench): Promise<void>;
   /** The bench last looked at on this device. */
   lastBench(): Promise<Bench | undefined>;
+  /** The bench of one student as it was last looked at. */
+  benchOf(owner: Owner): Promise<Bench | undefined>;
   /** Nobody is at the device's bench any more. */
   forgetBench(): Promise<void>;
 }
@@ -222,6 +224,11 @@ export async function openDevice(name = 'kivex-bench'): Promise<DeviceStore> {
         const found = typeof last === 'string' ? await d.get('bench', last) : last;
         return typeof found === 'object' ? found : undefined;
       }, bench),
+    benchOf: (owner) =>
+      kept(async (d) => {
+        const found = await d.get('bench', ownerKey(owner));
+        return typeof found === 'object' ? found : undefined;
+      }, undefined),
     forgetBench: async () => {
       bench = undefined;
       await kept(async (d) => {

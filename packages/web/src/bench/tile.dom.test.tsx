@@ -1,5 +1,5 @@
 import { describe, expect, jest, test } from '@jest/globals';
-import { readGroup } from '@kivex/core';
+import { readGroup, type StudentBody } from '@kivex/core';
 import { screen, within } from '@testing-library/react';
 import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
@@ -143,7 +143,7 @@ describe('timers at the bench', () => {
     begin('lesson', 'Halides', 90, Date.now());
     begin('lesson', 'Nitrate', 30, Date.now() - 60_000);
     begin('another', 'Flame test', 90, Date.now());
-    const { user } = show(<TimerStrip lesson="lesson" />);
+    const { user } = show(<TimerStrip lesson="lesson" timers={[]} log={() => Promise.resolve('id')} />);
     expect(screen.getByRole('timer').textContent).toMatch(/Halides: 1:(30|29)/);
     expect(screen.getByRole('alert').textContent).toBe('Nitrate: time is up, look now');
     expect(screen.queryByText(/Flame test/)).toBeNull();
@@ -153,5 +153,24 @@ describe('timers at the bench', () => {
     await user.click(screen.getByRole('button', { name: 'Put away: Nitrate' }));
     await user.click(screen.getByRole('button', { name: 'Put away: Halides' }));
     expect(screen.queryByRole('group', { name: 'Timers' })).toBeNull();
+  });
+  test('go by the log: the board lengthens them, the bench lengthens and ends them there', async () => {
+    useTimers.setState({ timers: [] });
+    const log = jest.fn<(body: StudentBody) => Promise<string>>(() => Promise.resolve('next'));
+    useTimers.getState().begin('lesson', 'Ring', 60, Date.now() - 70_000, 'timer-1');
+    const told = { id: 'timer-1', at: '', label: 'Ring', seconds: 180, longer: 120 };
+    const { user, unmount } = show(<TimerStrip lesson="lesson" timers={[told]} log={log} />);
+    expect(screen.getByRole('timer').textContent).toMatch(/Ring: 1:(50|49)/);
+    await user.click(screen.getByRole('button', { name: 'One minute more: Ring' }));
+    expect(log).toHaveBeenLastCalledWith({ type: 'timer-longer', timer: 'timer-1', seconds: 60 });
+    unmount();
+    // Over: a minute more is a new wait, for what is added to the old one would be over too.
+    const again = show(<TimerStrip lesson="lesson" timers={[{ ...told, longer: 0 }]} log={log} />);
+    await again.user.click(screen.getByRole('button', { name: 'One minute more: Ring' }));
+    expect(log.mock.calls.slice(-2).map(([body]) => body)).toEqual([
+      { type: 'timer-over', timer: 'timer-1' },
+      { type: 'timer', label: 'Ring', seconds: 60 },
+    ]);
+    expect(useTimers.getState().timers).toMatchObject([{ label: 'Ring', event: 'next' }]);
   });
 });

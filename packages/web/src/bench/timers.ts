@@ -8,6 +8,8 @@ export interface BenchTimer {
   readonly lesson: string;
   /** What is waited for. */
   readonly label: string;
+  /** The entry of the log that tells the board of it. */
+  readonly event?: string;
   /** By this device's clock, milliseconds. */
   readonly startedAt: number;
   readonly endsAt: number;
@@ -18,9 +20,14 @@ const mostTimers = 8;
 /** Milliseconds after its end at which a timer nobody put away is forgotten: the lesson is long over. */
 const forgottenAfter = 4 * 60 * 60_000;
 
-/** Whole seconds still to go; 0 once it is over. A clock set back cannot make it longer than it was begun for. */
-export const secondsLeft = ({ startedAt, endsAt }: BenchTimer, now: number): number =>
-  Math.min(Math.ceil((endsAt - startedAt) / 1000), Math.max(0, Math.ceil((endsAt - now) / 1000)));
+/**
+ * Whole seconds still to go; 0 once it is over. A clock set back cannot make it longer than it was begun for.
+ * @param longer seconds it was lengthened by, as the log tells.
+ */
+export const secondsLeft = ({ startedAt, endsAt }: BenchTimer, now: number, longer = 0): number => {
+  const end = endsAt + longer * 1000;
+  return Math.min(Math.ceil((end - startedAt) / 1000), Math.max(0, Math.ceil((end - now) / 1000)));
+};
 
 /** `1:05`, `0:09`. */
 export const clockOf = (seconds: number): string =>
@@ -29,7 +36,7 @@ export const clockOf = (seconds: number): string =>
 interface Timers {
   readonly timers: readonly BenchTimer[];
   /** The same wait begun again begins anew. */
-  readonly begin: (lesson: string, label: string, seconds: number, now?: number) => void;
+  readonly begin: (lesson: string, label: string, seconds: number, now?: number, event?: string) => void;
   readonly longer: (id: string, seconds: number, now?: number) => void;
   readonly end: (id: string) => void;
 }
@@ -40,11 +47,18 @@ export const createTimers = (storage: () => Storage) =>
     persist(
       (set) => ({
         timers: [],
-        begin: (lesson, label, seconds, now = Date.now()) =>
+        begin: (lesson, label, seconds, now = Date.now(), event?: string) =>
           set(({ timers }) => {
             const id = `${lesson} ${label}`;
             const others = timers.filter((t) => t.id !== id && now - t.endsAt < forgottenAfter);
-            const made = { id, lesson, label, startedAt: now, endsAt: now + seconds * 1000 };
+            const made: BenchTimer = {
+              id,
+              lesson,
+              label,
+              startedAt: now,
+              endsAt: now + seconds * 1000,
+              ...(event ? { event } : {}),
+            };
             return { timers: [...others, made].slice(-mostTimers) };
           }),
         longer: (id, seconds, now = Date.now()) =>

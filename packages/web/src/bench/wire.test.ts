@@ -28,6 +28,7 @@ describe('the wire of a seat', () => {
         changed: () => told.push('changed'),
         joined: (joined) => told.push(`joined ${joined}`),
       },
+      'ada',
       { address: server.address },
     );
   });
@@ -48,6 +49,10 @@ describe('the wire of a seat', () => {
     return got;
   };
 
+  test('says for whom of the group it is', async () => {
+    const socket = await server.arrival(1);
+    expect(socket.handshake.auth).toEqual({ student: 'ada' });
+  });
   test('sends nothing before the server has said that it knows who is here: entries go another way', async () => {
     const socket = await server.arrival(1);
     socket.on('log', () => told.push('sent too soon'));

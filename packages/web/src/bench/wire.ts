@@ -6,7 +6,7 @@ import {
   type LogReply,
   type WireEvent,
 } from '@kivex/contract';
-import { io, type Socket } from 'socket.io-client';
+import type { Socket } from 'socket.io-client';
 import { RequestProblem } from '../kit/request/request.js';
 
 /** Milliseconds to wait for an answer on the wire before the entry goes the HTTP way. */
@@ -30,40 +30,63 @@ export interface Wire {
   close(): void;
 }
 
-/** @param to where the server is, and headers to bring along, for those who are no page of it. */
+/**
+ * @param as the student it is for, where several write at the device.
+ * @param to where the server is, and headers to bring along, for those who are no page of it; and after what it is opened.
+ */
 export function openWire(
   on: WireEvents,
-  to: { readonly address?: string; readonly headers?: Record<string, string> } = {},
+  as?: string,
+  to: {
+    readonly address?: string;
+    readonly headers?: Record<string, string>;
+    readonly after?: Promise<void>;
+  } = {},
 ): Wire {
   let ready = false;
-  const socket: Socket = io(`${to.address ?? ''}${benchSpace}`, {
-    path: '/live',
-    ...(to.headers ? { extraHeaders: to.headers } : {}),
-    transports: ['websocket', 'polling'],
-    reconnectionDelayMax: 5000,
-    // A seat's wire is its own: another student's in the same tab must not be found here.
-    forceNew: true,
-  });
-  // Only once the server knows who we are does it listen to what we log.
-  socket.on('ready', () => {
-    ready = true;
-    on.ready();
-  });
-  // Turned away at the door (a server just starting, say), the socket would not knock again by itself.
-  socket.on('connect_error', () => {
-    if (!socket.active) setTimeout(() => socket.connect(), knockAgain);
-  });
-  socket.on('disconnect', (reason) => {
-    ready = false;
-    on.lost(reason === 'io server disconnect');
-  });
-  socket.on('lesson-event', on.event);
-  socket.on('lesson-state', on.changed);
-  socket.on('held-changed', on.changed);
-  socket.on('joined-up', on.joined);
+  let socket: Socket | undefined;
+  let closed = false;
+  const begin = async (): Promise<void> => {
+    // The bench stands without it: it comes a moment after, and is no part of the first load.
+    const { io } = await import('socket.io-client');
+    if (closed) return;
+    const own = io(`${to.address ?? ''}${benchSpace}`, {
+      path: '/live',
+      ...(as ? { auth: { student: as } } : {}),
+      ...(to.headers ? { extraHeaders: to.headers } : {}),
+      transports: ['websocket', 'polling'],
+      reconnectionDelayMax: 5000,
+      // A seat's wire is its own: another student's in the same tab must not be found here.
+      forceNew: true,
+    });
+    socket = own;
+    // Only once the server knows who we are does it listen to what we log.
+    own.on('ready', () => {
+      ready = true;
+      on.ready();
+    });
+    // Turned away at the door (a server just starting, say), the socket would not knock again by itself.
+    own.on('connect_error', () => {
+      if (!own.active) setTimeout(() => own.connect(), knockAgain);
+    });
+    own.on('disconnect', (reason) => {
+      ready = false;
+      on.lost(reason === 'io server disconnect');
+    });
+    own.on('lesson-event', on.event);
+    own.on('lesson-state', on.changed);
+    own.on('held-changed', on.changed);
+    own.on('joined-up', on.joined);
+  };
+  const beginLater = (after: number): void =>
+    void setTimeout(() => {
+      // Without a network it may not be there yet: entries go the HTTP way meanwhile.
+      if (!closed) begin().catch(() => beginLater(knockAgain));
+    }, after);
+  void (to.after ?? Promise.resolve()).then(() => beginLater(0));
   return {
     send: async (batch) => {
-      if (!ready) return undefined;
+      if (!ready || !socket) return undefined;
       const reply = await socket
         .timeout(patience)
         .emitWithAck('log', batch)
@@ -76,10 +99,11 @@ export function openWire(
       if (!reply || reply.status >= 500 || reply.status === 409) return undefined;
       throw new RequestProblem(reply.status, reply.detail, [], reply.retryAfter);
     },
-    knock: () => void socket.connect(),
+    knock: () => void socket?.connect(),
     close: () => {
-      socket.removeAllListeners();
-      socket.disconnect();
+      closed = true;
+      socket?.removeAllListeners();
+      socket?.disconnect();
     },
   };
 }

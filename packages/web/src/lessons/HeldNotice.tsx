@@ -2,6 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { memo } from 'react';
 import { Button } from '../kit/Button.js';
 import { clock } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
@@ -10,7 +11,7 @@ import { call } from '../kit/request/call.js';
 import { heldBecause, heldInWords, inDecisions } from './held-entries.js';
 import { useHeld } from './lesson-queries.js';
 
-export function HeldNotice({ lesson }: { readonly lesson: Lesson }) {
+export const HeldNotice = memo(function HeldNotice({ lesson }: { readonly lesson: Lesson }) {
   const cache = useQueryClient();
   const held = useHeld(lesson.id);
   const decide = useMutation({
@@ -76,4 +77,4 @@ export function HeldNotice({ lesson }: { readonly lesson: Lesson }) {
       </chakra.ul>
     </Notice>
   );
-}
+});

@@ -51,7 +51,7 @@ export default function NewLessonPage() {
   } = useForm<NewLesson>({
     defaultValues: {
       practical: params.get('practical') ?? '',
-      class: '',
+      class: params.get('class') ?? '',
       startsAt: proposed(),
       room: '',
       size: '2',
@@ -71,18 +71,20 @@ export default function NewLessonPage() {
   const [groups, setGroups] = useState<readonly DraftGroup[]>([]);
   const [problem, setProblem] = useState<string>();
   const students = roster.data?.students;
+  // A lesson for those who were absent seats them alone; the others may be put in by hand.
+  const only = params.get('only');
   useEffect(() => {
     setGroups(
       students
         ? dealGroups(
-            students.map((s) => s.id),
+            students.map((s) => s.id).filter((id) => !only || only.split(',').includes(id)),
             Number(size),
             Number(perRow),
             room?.plan.benches,
           )
         : [],
     );
-  }, [students, size, perRow, room]);
+  }, [students, size, perRow, room, only]);
 
   if (practicals.isPending || classes.isPending) return <Loading what="practicals and classes" />;
   if (practicals.error || classes.error)

@@ -1,7 +1,7 @@
 /** One mark at the desk: the answer, the truth, the student's own record and the rule that fired, in one glance. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
-import { attributeOf, expectationOf, readGroup, testOf } from '@kivex/core';
+import { attributeOf, equationsWanted, expectationOf, readGroup, testOf, testOfItem } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { Controller } from 'react-hook-form';
@@ -11,9 +11,10 @@ import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
 import { OneOf } from '../kit/Choices.js';
 import { Textarea } from '../kit/Input.js';
+import { shortTestName } from '../kit/look-names.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
-import { call } from '../kit/request/call.js';
+import { address, call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
@@ -57,9 +58,8 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
   const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
     (o) => o.body.sample === sample.id,
   );
-  // The key of an observation names its test, but for the first of the practical.
   const planned =
-    lesson.practical.tests.find((t) => t.test === cell.key.split(':')[2]) ?? lesson.practical.tests[0]!;
+    lesson.practical.tests.find((t) => t.test === testOfItem(cell.key)) ?? lesson.practical.tests[0]!;
   const test = testOf(planned.test);
   const state = lesson.practical.samples.find((s) => s.key === sample.key)?.form;
   const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: state });
@@ -81,40 +81,62 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
       </Box>
       <Part
         title={
-          cell.strand === 'observation'
-            ? `Saw, for ${sample.label}${lesson.practical.tests.length > 1 ? `, ${test.name.split(':')[0]}` : ''}`
-            : `Named ${sample.label}`
+          {
+            observation: `Saw, for ${sample.label}${lesson.practical.tests.length > 1 ? `, ${shortTestName(test.id)}` : ''}`,
+            conclusion: `Named ${sample.label}`,
+            equation: `Equation of ${sample.label}, ${shortTestName(test.id)}`,
+            technique: `Technique of ${shortTestName(test.id)}`,
+          }[cell.strand]
         }
       >
         <chakra.div fontSize="lg" fontWeight="600">
           {cell.answer || 'nothing written'}
         </chakra.div>
       </Part>
-      <Part title="The truth">
-        <chakra.div fontWeight="600">{sample.holds}</chakra.div>
-        {planned.attributes.map((id) => (
-          <Box key={id} display="flex" gap="2" alignItems="center" fontSize="sm">
-            {(shows[id] ?? []).slice(0, 1).map((v) => (
-              <Well
-                key={v}
-                look={attributeOf(test, id).values.find((x) => x.id === v)!.look}
-                size={26}
-                glass={attributeOf(test, id).reads === 'glass-colour'}
-              />
+      {cell.strand !== 'technique' && (
+        <Part title="The truth">
+          <chakra.div fontWeight="600">{sample.holds}</chakra.div>
+          {cell.strand === 'equation' &&
+            equationsWanted(planned, { ions: sample.ions, form: state ?? 'solid' }).map((e) => (
+              <chakra.div key={e.text} fontFamily="mono" fontSize="sm">
+                {e.text}
+              </chakra.div>
             ))}
-            {attributeOf(test, id).reads === 'glass-colour' ? 'glass: ' : ''}
-            {(shows[id] ?? [])
-              .map((v) => attributeOf(test, id).values.find((x) => x.id === v)?.label)
-              .join(' or ')}
-          </Box>
-        ))}
-      </Part>
+          {planned.attributes.map((id) => (
+            <Box key={id} display="flex" gap="2" alignItems="center" fontSize="sm">
+              {(shows[id] ?? []).slice(0, 1).map((v) => (
+                <Well
+                  key={v}
+                  look={attributeOf(test, id).values.find((x) => x.id === v)!.look}
+                  size={26}
+                  glass={attributeOf(test, id).reads === 'glass-colour'}
+                />
+              ))}
+              {attributeOf(test, id).reads === 'glass-colour' ? 'glass: ' : ''}
+              {(shows[id] ?? [])
+                .map((v) => attributeOf(test, id).values.find((x) => x.id === v)?.label)
+                .join(' or ')}
+            </Box>
+          ))}
+        </Part>
+      )}
       <Part title="Their record">
         {entries.length ? (
           entries.map((entry) => (
             <Box key={entry.id} display="flex" gap="2" alignItems="center" fontSize="sm">
               <EntryWells entry={entry} size={26} />
               <EntryWords entry={entry} several={lesson.practical.tests.length > 1} />
+              {entry.body.photo && (
+                <chakra.img
+                  src={address('GET /api/lessons/:lesson/photos/:photo', {
+                    lesson: lesson.id,
+                    photo: entry.body.photo,
+                  })}
+                  alt="Picture of it"
+                  maxW="6rem"
+                  borderRadius="tile"
+                />
+              )}
             </Box>
           ))
         ) : (

@@ -42,11 +42,13 @@ function KnownHead({ sample, asks }: { readonly sample: LessonSample; readonly a
 }
 
 const sampleName = ({ sample }: Column): string =>
-  'known' in sample
-    ? sample.known.from
-      ? sample.known.label
-      : sample.known.holds
-    : `jar ${sample.jar + 1}${sample.liquid ? ', its liquid' : ''}`;
+  'whole' in sample
+    ? sample.whole
+    : 'known' in sample
+      ? sample.known.from
+        ? sample.known.label
+        : sample.known.holds
+      : `jar ${sample.jar + 1}${sample.liquid ? ', its liquid' : ''}`;
 
 export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: MarksTableProps) {
   const labels = useMemo(() => new Map(lesson.samples.map((s) => [s.id, s.label])), [lesson.samples]);
@@ -92,7 +94,9 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: Ma
       ...columns.map((column): WorkColumn<MarkRow> => ({
         id: column.key,
         head:
-          'known' in column.sample ? (
+          'whole' in column.sample ? (
+            column.sample.whole
+          ) : 'known' in column.sample ? (
             <KnownHead sample={column.sample.known} asks={lesson.practical.asks} />
           ) : (
             <span style={{ whiteSpace: 'nowrap' }}>

@@ -26,7 +26,7 @@ const cell = (key: string, of: string): MarkCell =>
   }) as unknown as MarkCell;
 const row = (...cells: MarkCell[]): MarkRow => ({ cells }) as unknown as MarkRow;
 const words = ({ group, sample: of }: Column) =>
-  `${group.head} | ${'known' in of ? of.known.id : `jar ${of.jar + 1}${of.liquid ? ', liquid' : ''}`}`;
+  `${group.head} | ${'whole' in of ? of.whole : 'known' in of ? of.known.id : `jar ${of.jar + 1}${of.liquid ? ', liquid' : ''}`}`;
 const shown = (columns: readonly Column[]) => columns.map(words);
 
 describe('the columns of the table of marks', () => {
@@ -107,4 +107,28 @@ describe('what is shown of a mark', () => {
     expect(wroteNothing(row(mark({ answer: '', points: 0 }), mark({ answer: '', points: 0 })))).toBe(true);
     expect(wroteNothing(row(mark({ answer: '', points: 0 }), mark({ points: 0 })))).toBe(false);
   });
+});
+
+test('techniques stand first, equations last, each by its test; none where none is asked', () => {
+  const salt = practical(/full unknown salt/);
+  const asked = {
+    ...salt,
+    tests: salt.tests.map((t) =>
+      t.test === 'flame' ? { ...t, technique: true } : t.test === 'sulfate' ? { ...t, equation: 'ionic' } : t,
+    ),
+  };
+  const lesson = { practical: asked, samples: [sample('jar-1', 'unknown')] } as unknown as Lesson;
+  const rows = [
+    row(
+      cell('technique:flame', 'jar-1'),
+      cell('observation:jar-1', 'jar-1'),
+      cell('naming:jar-1', 'jar-1'),
+      cell('equation:jar-1:sulfate', 'jar-1'),
+    ),
+  ];
+  const heads = shown(columnsOf(lesson, rows));
+  expect([heads[0], heads.at(-1)]).toEqual(['Technique | Flame test', 'Equation: Sulfate | jar 1']);
+  expect(columnsOf(lesson, rows).map((c) => c.of(rows[0]!)?.key)).toContain('equation:jar-1:sulfate');
+  const plain = { practical: salt, samples: lesson.samples } as unknown as Lesson;
+  expect(shown(columnsOf(plain, rows)).some((h) => /Technique|Equation/.test(h))).toBe(false);
 });

@@ -3,11 +3,14 @@
  * place on the student's own bench; how the jars were named stands last.
  */
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
-import { looksOf } from '../kit/look-names.js';
+import { testOf } from '@kivex/core';
+import { looksOf, shortTestName } from '../kit/look-names.js';
 
-/** What a column is about: a labelled sample, or a jar by its place, or the liquid kept of either. */
+/** What a column is about: a labelled sample, a jar by its place or the liquid kept of it, or a test as a whole. */
 export type ColumnSample =
-  { readonly known: LessonSample } | { readonly jar: number; readonly liquid: boolean };
+  | { readonly known: LessonSample }
+  | { readonly jar: number; readonly liquid: boolean }
+  | { readonly whole: string };
 
 export interface Column {
   readonly key: string;
@@ -84,7 +87,35 @@ export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: r
     sample: { jar: n, liquid: false },
     of: (row) => cellAt(row, `naming:${jarAt(row, n)}`),
   }));
-  return [...observed, ...named].filter((column) => !marked || rows.some((row) => column.of(row)));
+  const equations = lesson.practical.tests.flatMap(({ test, equation }): Column[] =>
+    equation
+      ? places.map((n) => ({
+          key: `equation-${n}:${test}`,
+          group: {
+            id: `equation ${test}`,
+            head: `Equation: ${shortTestName(test)}`,
+            says: `The ${equation} equation of what happened in ${testOf(test).name}`,
+          },
+          sample: { jar: n, liquid: false },
+          of: (row) => cellAt(row, `equation:${jarAt(row, n)}:${test}`),
+        }))
+      : [],
+  );
+  const techniques = lesson.practical.tests.flatMap(({ test, technique }): Column[] =>
+    technique
+      ? [
+          {
+            key: `technique:${test}`,
+            group: { id: 'technique', head: 'Technique', says: 'How the tests were done, as signed off' },
+            sample: { whole: shortTestName(test) },
+            of: (row) => cellAt(row, `technique:${test}`),
+          },
+        ]
+      : [],
+  );
+  return [...techniques, ...observed, ...named, ...equations].filter(
+    (column) => !marked || rows.some((row) => column.of(row)),
+  );
 }
 
 /** What is shown of a mark: not the same when nothing was done, nothing earned, or a person must look. */

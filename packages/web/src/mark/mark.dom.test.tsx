@@ -132,3 +132,41 @@ describe('the desk', () => {
     expect((screen.getByRole('radio', { name: '1 of 1' }) as HTMLInputElement).checked).toBe(true);
   });
 });
+
+test('an equation at the desk stands beside those wanted; a technique has no truth to show', async () => {
+  const jar = jars
+    .map((id) => lesson.samples.find((s) => s.id === id)!)
+    .find((s) => s.ions.includes('Cu2+'))!;
+  const asked = {
+    ...lesson,
+    practical: {
+      ...lesson.practical,
+      tests: lesson.practical.tests.map((t) =>
+        t.test === 'naoh' ? { ...t, equation: 'ionic' as const } : t,
+      ),
+    },
+  };
+  const desk = (part: Parameters<typeof markOf>[0]) => {
+    const cell = markOf({ sample: jar.id, answer: 'Cu + OH', ...part });
+    return show(
+      <MarkDesk
+        lesson={asked}
+        row={rowOf(ash, [cell])}
+        cell={cell}
+        events={[]}
+        draft={undefined}
+        close={() => undefined}
+        next={() => undefined}
+      />,
+    );
+  };
+  const { unmount } = desk({ key: `equation:${jar.id}:naoh`, strand: 'equation' });
+  expect(screen.getByText(new RegExp(`^Equation of ${jar.label}`))).toBeTruthy();
+  expect(screen.getByText(/Cu.*OH.*Cu\(OH\)/)).toBeTruthy();
+  expect(await faults()).toEqual([]);
+  unmount();
+  desk({ key: 'technique:naoh', strand: 'technique' });
+  expect(screen.getByText('Technique of Sodium hydroxide')).toBeTruthy();
+  expect(screen.queryByText('The truth')).toBeNull();
+  expect(await faults()).toEqual([]);
+});

@@ -39,6 +39,8 @@ export function paletteEntries({ me, path, lessons, practicals, classes, faces }
       also: 'projector dark prep room daylight',
       does: 'theme',
     },
+    { id: 'kept', name: 'Find a kept sample by its code', group: 'To do', to: '/kept' },
+    { id: 'devices', name: 'Try the devices: camera, probe', group: 'To do', to: '/devices' },
     { id: 'help', name: 'Keyboard shortcuts', group: 'To do', does: 'help' },
     { id: 'sign-out', name: 'Sign out', group: 'To do', does: 'sign-out' },
     ...barPlaces(me.role).map(({ to, name }) => ({ id: to, name, group: 'Pages', to })),

@@ -2,6 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { allSyllabuses, asked, type Asked, type Practical } from '@kivex/core';
 import { Link } from 'react-router';
+import { Choices } from '../kit/Choices.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { NumberInput } from '../kit/NumberInput.js';
@@ -96,6 +97,24 @@ export function AboutSection({
           />
         </Field>
       </Box>
+      <Choices
+        label="What the bench tells students"
+        choices={[
+          { id: 'advice', label: 'The bench says what to repeat or change after a result' },
+          { id: 'balance', label: 'The bench says whether an equation balances' },
+        ]}
+        chosen={[
+          ...(practical.advice === 'hidden' ? [] : (['advice'] as const)),
+          ...(practical.balance === 'checked' ? (['balance'] as const) : []),
+        ]}
+        toggle={(id) =>
+          change(
+            id === 'advice'
+              ? { advice: (practical.advice === 'hidden' ? undefined : 'hidden') as never }
+              : { balance: (practical.balance === 'checked' ? undefined : 'checked') as never },
+          )
+        }
+      />
       <chakra.p fontSize="sm" color="ink.soft">
         Words that earn, strictness and the points schools differ in are in the{' '}
         <Link to="/syllabuses">syllabuses</Link>.

@@ -1,6 +1,7 @@
 /** One test of a practical: what is looked at, by which method, by whom, in which order, at which strengths. */
 import { Box, chakra } from '@chakra-ui/react';
 import {
+  equationForms,
   isTestId,
   reagentOf,
   testOf,
@@ -127,6 +128,42 @@ export function PlannedTestTile({
           >
             <option value="students">students</option>
             <option value="teacher">the teacher, at a station</option>
+          </Select>
+        </Labelled>
+        <Labelled text="Results are">
+          <Select
+            value={planned.recorded ?? 'tap'}
+            onChange={(e) =>
+              edit(planned.test, {
+                recorded: (e.target.value === 'tap' ? undefined : e.target.value) as never,
+              })
+            }
+          >
+            <option value="tap">tapped</option>
+            <option value="words">written in own words</option>
+            <option value="words-then-tap">written, then tapped</option>
+          </Select>
+        </Labelled>
+        <Labelled text="Equation of unknowns">
+          <Select
+            value={planned.equation ?? ''}
+            onChange={(e) => edit(planned.test, { equation: (e.target.value || undefined) as never })}
+          >
+            <option value="">not asked</option>
+            {equationForms.map((form) => (
+              <option key={form} value={form}>
+                {form}
+              </option>
+            ))}
+          </Select>
+        </Labelled>
+        <Labelled text="Technique">
+          <Select
+            value={planned.technique ? 'yes' : ''}
+            onChange={(e) => edit(planned.test, { technique: (e.target.value ? true : undefined) as never })}
+          >
+            <option value="">not marked</option>
+            <option value="yes">signed off and marked</option>
           </Select>
         </Labelled>
         <Labelled text="Minutes a sample">

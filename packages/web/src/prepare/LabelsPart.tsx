@@ -102,6 +102,9 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
           <FileLink variant="go" href={sheet}>
             <FileDown size={18} aria-hidden /> A4 sheet (PDF)
           </FileLink>
+          <FileLink href={address('GET /api/reference-card.pdf', {})}>
+            <FileDown size={18} aria-hidden /> Flame cards
+          </FileLink>
           <Button onClick={print}>
             <Printer size={18} aria-hidden /> Label printer
           </Button>

@@ -13,6 +13,13 @@ const share = ({ earned, of }: ItemResult): number => (of ? earned / of : 0);
 /** Below this share of points an item is named for teaching again. */
 const weak = 0.6;
 
+const didWords = {
+  observation: 'saw',
+  conclusion: 'named',
+  equation: 'equation',
+  technique: 'technique',
+} as const;
+
 export default function ReviewPage() {
   const lesson = useThisLesson();
   const marks = useMarks(lesson.id);
@@ -49,10 +56,12 @@ export default function ReviewPage() {
     .map((i) => ({
       key: `${i.strand}${i.sample}`,
       tone: 'look',
-      text:
-        i.strand === 'observation'
-          ? `Look again at what ${labelOf(i.sample).holds} shows: ${i.earned} of ${i.of} points for describing it in the words wanted.`
-          : `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
+      text: {
+        observation: `Look again at what ${labelOf(i.sample).holds} shows: ${i.earned} of ${i.of} points for describing it in the words wanted.`,
+        conclusion: `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
+        equation: `Equations of ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} points. Write them together, charges first.`,
+        technique: `Technique: ${i.earned} of ${i.of} were signed off. Show the steps again.`,
+      }[i.strand],
     }));
   const mixed = named
     .filter((n) => n.named && n.named !== n.truth && n.n > 1)
@@ -98,7 +107,7 @@ export default function ReviewPage() {
                     ? labelOf(item.sample).holds
                     : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}
                 </Cell>
-                <Cell>{item.strand === 'observation' ? 'saw' : 'named'}</Cell>
+                <Cell>{didWords[item.strand]}</Cell>
                 <Cell whiteSpace="nowrap">
                   {item.earned} of {item.of}
                 </Cell>

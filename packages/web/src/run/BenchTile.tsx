@@ -2,12 +2,14 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { LessonSample } from '@kivex/contract';
 import { Hand, Smartphone, TriangleAlert } from 'lucide-react';
+import { memo } from 'react';
 import { Button } from '../kit/Button.js';
 import { shortTestName } from '../kit/look-names.js';
 import { minutesSince } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 import { cellWords, SpotCell, SpotTile } from '../kit/well/SpotTile.js';
 import type { BenchStatus } from './bench-status.js';
+import { waitLeft } from './board-filter.js';
 
 interface BenchTileProps {
   readonly bench: BenchStatus;
@@ -18,6 +20,8 @@ interface BenchTileProps {
   readonly quiet: boolean;
   readonly now: number;
   readonly answer: (call: string) => void;
+  /** Opens what can be done for this bench. */
+  readonly open: (group: string) => void;
 }
 
 const agoWords = (minutes: number): string => (minutes < 1 ? 'just now' : `${minutes} min ago`);
@@ -26,6 +30,7 @@ const agoWords = (minutes: number): string => (minutes < 1 ? 'just now' : `${min
 export function benchLine({ count, handedIn, group, record, pace }: BenchStatus, now: number): string {
   if (group.students.length > 0 && handedIn === group.students.length) return 'all handed in';
   return [
+    record.endedAt ? 'ended early' : '',
     `${count.filled}/${count.of} logged`,
     pace && pace.behind > 0 ? `${pace.behind} min behind` : '',
     handedIn ? `${handedIn} handed in` : '',
@@ -35,9 +40,25 @@ export function benchLine({ count, handedIn, group, record, pace }: BenchStatus,
     .join(', ');
 }
 
-const callWords = { help: 'Calling', check: 'Check wanted', safety: 'Safety' } as const;
+const callWords = {
+  help: 'Calling',
+  check: 'Check wanted',
+  safety: 'Safety',
+  'sign-off': 'Sign-off wanted',
+} as const;
 
-export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, answer }: BenchTileProps) {
+/** Drawn anew only where its own bench, or what is shown of all, has changed. */
+export const BenchTile = memo(function BenchTile({
+  bench,
+  samples,
+  tests,
+  devices,
+  truth,
+  quiet,
+  now,
+  answer,
+  open,
+}: BenchTileProps) {
   const { group, record, rows, latest } = bench;
   const call = record.openCalls[0];
   const trouble = bench.contradictions.length > 0 || bench.count.differing > 0;
@@ -55,10 +76,22 @@ export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, a
       gap="1.5"
       minW="0"
       aria-label={group.name}
+      // What changes in one tile is laid out and painted in it alone.
+      contain="layout paint"
       opacity={quiet ? 0.85 : 1}
     >
       <Box display="flex" alignItems="center" gap="1.5">
-        <b>{group.name}</b>
+        <Button
+          size="small"
+          variant="quiet"
+          px="1"
+          ms="-1"
+          fontWeight="700"
+          aria-label={`Open ${group.name}`}
+          onClick={() => open(group.id)}
+        >
+          {group.name}
+        </Button>
         <Box flex="1" />
         <chakra.span
           fontSize="sm"
@@ -120,14 +153,32 @@ export function BenchTile({ bench, samples, tests, devices, truth, quiet, now, a
       <chakra.div fontSize="sm" color={done ? 'verdigris' : 'ink.soft'} fontWeight={done ? '600' : '400'}>
         {benchLine(bench, now)}
       </chakra.div>
+      {record.timers.map((timer) => {
+        const left = waitLeft(timer, now);
+        return (
+          <chakra.div
+            key={timer.id}
+            fontSize="sm"
+            color={left ? 'ink.soft' : 'saffron'}
+            fontWeight={left ? '400' : '600'}
+          >
+            {timer.label}: {left ? `waits ${Math.ceil(left / 60)} min more` : 'time is up'}
+          </chakra.div>
+        );
+      })}
       {call && (
-        <Button size="small" variant="look" onClick={() => answer(call.id)}>
-          <Hand size={16} aria-hidden /> {callWords[call.reason]}: answered
+        <Button
+          size="small"
+          variant="look"
+          onClick={() => (call.reason === 'sign-off' ? open(group.id) : answer(call.id))}
+        >
+          <Hand size={16} aria-hidden /> {callWords[call.reason]}
+          {call.reason === 'sign-off' ? '' : ': answered'}
         </Button>
       )}
     </Tile>
   );
-}
+});
 
 /** Up to so many tests a bench is drawn as a strip of its knowns, and each unknown with its words: there is room for them. */
 const mostInWords = 2;

@@ -1,19 +1,23 @@
 /** What follows from the state of the benches: calls, one cause behind many, contradictions, who has gone quiet. */
 import { chakra } from '@chakra-ui/react';
 import type { Diagnosis } from '@kivex/core';
-import { Hand } from 'lucide-react';
+import { Check, Hand } from 'lucide-react';
 import { Button } from '../kit/Button.js';
+import { shortTestName } from '../kit/look-names.js';
 import { minutesSince } from '../kit/moments.js';
 import type { Consequence } from '../lessons/Follows.js';
 import { isQuiet, quietAfter, type BenchStatus } from './bench-status.js';
+import type { BenchActs } from './board-acts.js';
 import type { ClassCauses } from './class-causes.js';
 
-export interface BoardActs {
-  readonly answer: (call: string) => void;
-  readonly dismiss: (cause: string, dismissed: boolean) => void;
-}
+export type BoardActs = Pick<BenchActs, 'answer' | 'dismiss' | 'signOff'>;
 
-const why = { help: 'asks for help', check: 'wants a step checked', safety: 'calls about safety' } as const;
+const why = {
+  help: 'asks for help',
+  check: 'wants a step checked',
+  safety: 'calls about safety',
+  'sign-off': 'wants something signed off',
+} as const;
 /** Benches named in one sentence. */
 const mostNamed = 3;
 const percent = (p: number): string => (p > 0.99 ? 'over 99 %' : `${Math.round(p * 100)} %`);
@@ -42,10 +46,10 @@ export function boardFollows(
   causes: ClassCauses,
   now: number,
   running: boolean,
-  { answer, dismiss }: BoardActs,
+  { answer, dismiss, signOff }: BoardActs,
 ): Consequence[] {
   const calls = benches
-    .flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name })))
+    .flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name, id: b.group.id })))
     .sort((a, b) => a.call.at.localeCompare(b.call.at));
   const contradictions = benches.flatMap((b) =>
     b.contradictions.slice(0, 1).map((c) => ({ group: b.group.name, c })),
@@ -55,7 +59,7 @@ export function boardFollows(
     .flatMap((b) => (b.pace && b.pace.behind > 0 ? [{ name: b.group.name, by: b.pace.behind }] : []))
     .sort((a, b) => b.by - a.by);
   const all: Consequence[] = [
-    ...calls.map(({ call, group }): Consequence => ({
+    ...calls.map(({ call, group, id }): Consequence => ({
       key: call.id,
       tone: call.reason === 'safety' ? 'stop' : 'look',
       text: (
@@ -63,11 +67,28 @@ export function boardFollows(
           <b>{group}</b> {why[call.reason]}, for {minutesSince(call.at, now)} min.
         </>
       ),
-      action: (
-        <Button size="small" variant="look" onClick={() => answer(call.id)}>
-          <Hand size={16} aria-hidden /> Answered
-        </Button>
-      ),
+      action:
+        call.reason === 'sign-off' && call.test !== undefined ? (
+          <Button
+            size="small"
+            variant="look"
+            onClick={() =>
+              signOff({
+                groups: [id],
+                test: call.test!,
+                good: true,
+                call: call.id,
+                ...(call.step === undefined ? {} : { step: call.step }),
+              })
+            }
+          >
+            <Check size={16} aria-hidden /> Sign off {shortTestName(call.test)}
+          </Button>
+        ) : (
+          <Button size="small" variant="look" onClick={() => answer(call.id)}>
+            <Hand size={16} aria-hidden /> Answered
+          </Button>
+        ),
     })),
     ...causes.told.map((d) => causeOf(d, dismiss)),
     ...contradictions.map(({ group, c }): Consequence => ({

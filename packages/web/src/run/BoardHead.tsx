@@ -1,8 +1,9 @@
 /** What a class reads off the board: the code, since when it runs, how many have handed in; and whether all is live. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
-import { Eye, EyeOff, Wifi, WifiOff } from 'lucide-react';
+import { Eye, EyeOff, Presentation, Wifi, WifiOff } from 'lucide-react';
 import { Button } from '../kit/Button.js';
+import { IconButton } from '../kit/IconButton.js';
 import { clock, minutesSince } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
 import type { BenchStatus } from './bench-status.js';
@@ -14,14 +15,16 @@ interface BoardHeadProps {
   readonly live: boolean;
   readonly truth: boolean;
   readonly showTruth: (shown: boolean) => void;
+  /** Shows the board for the wall. */
+  readonly project: () => void;
 }
 
-export function BoardHead({ lesson, benches, now, live, truth, showTruth }: BoardHeadProps) {
+export function BoardHead({ lesson, benches, now, live, truth, showTruth, project }: BoardHeadProps) {
   const running = lesson.state === 'running';
   const students = benches.reduce((n, b) => n + b.group.students.length, 0);
   const handedIn = benches.reduce((n, b) => n + b.handedIn, 0);
   return (
-    <Tile py="3" display="flex" alignItems="center" gap="5" flexWrap="wrap">
+    <Tile py="3" display="flex" alignItems="center" columnGap="4" rowGap="2" flexWrap="wrap">
       <Box>
         <chakra.div fontSize="sm" color="ink.soft">
           Lesson code
@@ -60,6 +63,9 @@ export function BoardHead({ lesson, benches, now, live, truth, showTruth }: Boar
         {live ? <Wifi size={18} aria-hidden /> : <WifiOff size={18} aria-hidden />}
         {live ? 'live' : 'connecting; the board catches up by itself'}
       </chakra.span>
+      <IconButton label="Show the board for the wall" onClick={project}>
+        <Presentation size={18} aria-hidden />
+      </IconButton>
       <Button aria-pressed={truth} onClick={() => showTruth(!truth)}>
         {truth ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}{' '}
         {truth ? 'Hide what they hold' : 'Show what they hold'}

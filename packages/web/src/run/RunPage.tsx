@@ -1,31 +1,33 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
-import { Box, chakra } from '@chakra-ui/react';
-import { CalendarClock, OctagonX, Play } from 'lucide-react';
-import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
-import { Link } from 'react-router';
-import { Button } from '../kit/Button.js';
-import { Dialog } from '../kit/Dialog.js';
-import { minutesSince } from '../kit/moments.js';
+import { Box } from '@chakra-ui/react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
-import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
-import { OneOf } from '../kit/Choices.js';
-import { shortTestName } from '../kit/look-names.js';
+import { useCalm } from '../kit/use-calm.js';
 import { useNow } from '../kit/use-now.js';
 import { Follows, Surface } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMove } from '../lessons/lesson-queries.js';
-import { benchStatuses, byNeed, isQuiet, testsOfLesson } from './bench-status.js';
+import { benchStatuses, byNeed, isQuiet, testsOfLesson, type KeptStatuses } from './bench-status.js';
+import { BenchDrawer } from './BenchDrawer.js';
 import { BenchTile } from './BenchTile.js';
+import { useBenchActs } from './board-acts.js';
+import { benchFilters, passes, type BenchFilter } from './board-filter.js';
 import { BoardHead } from './BoardHead.js';
 import { boardFollows } from './BoardFollows.js';
+import { BoardTools, type BenchOrder } from './BoardTools.js';
 import { causesOf } from './class-causes.js';
-import { Replan } from './Replan.js';
-import { SayToBenches } from './SayToBenches.js';
+import { Feed } from './Feed.js';
 import { useLiveBoard } from './live-board.js';
+import { ProjectorView } from './ProjectorView.js';
+import { RoomRecords } from './RoomRecords.js';
+import { RunPanel } from './RunPanel.js';
+
+/** Milliseconds between two looks at what the class tells together. */
+const calm_ms = 1000;
 
 export default function RunPage() {
   const lesson = useThisLesson();
@@ -34,13 +36,24 @@ export default function RunPage() {
   const move = useMove(lesson.id);
   const now = useNow(15_000);
   const [truth, setTruth] = useState(false);
-  const [order, setOrder] = useState<'room' | 'need'>('room');
-  const [replanning, setReplanning] = useState(false);
-  const cache = useQueryClient();
+  const [order, setOrder] = useState<BenchOrder>('room');
+  const [filter, setFilter] = useState<BenchFilter>('all');
+  const [opened, setOpened] = useState<string>();
+  const [params, setParams] = useSearchParams();
   const log = events.data?.events;
-  const benches = useMemo(() => (log ? benchStatuses(lesson, log, now) : []), [lesson, log, now]);
-  const causes = useMemo(() => (log ? causesOf(lesson, log) : { told: [], dismissed: [] }), [lesson, log]);
+  const [kept] = useState<KeptStatuses>(() => new Map());
+  const benches = useMemo(() => (log ? benchStatuses(lesson, log, now, kept) : []), [lesson, log, now, kept]);
+  // What the class tells together may follow a moment after what one bench has logged.
+  const settled = useCalm(log, calm_ms);
+  const tests = useMemo(() => testsOfLesson(lesson), [lesson]);
+  const causes = useMemo(
+    () => (settled ? causesOf(lesson, settled) : { told: [], dismissed: [] }),
+    [lesson, settled],
+  );
   const [problem, setProblem] = useState<string>();
+  const { refetch: fetchLog } = events;
+  const refetch = useCallback(() => void fetchLog(), [fetchLog]);
+  const acts = useBenchActs(lesson.id, refetch, setProblem);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.key === 't' && !isTyping(event)) setTruth((shown) => !shown);
@@ -51,24 +64,12 @@ export default function RunPage() {
 
   if (events.isPending) return <Loading what="the benches" />;
   if (events.error) return <Failed error={events.error} again={() => void events.refetch()} />;
-  const answer = (asked: string) => {
-    setProblem(undefined);
-    call('POST /api/lessons/:lesson/calls/:call/answer', { lesson: lesson.id, call: asked }).then(
-      () => events.refetch(),
-      (error: Error) => setProblem(error.message),
-    );
-  };
-  const dismiss = (cause: string, dismissed: boolean) => {
-    setProblem(undefined);
-    call('PUT /api/lessons/:lesson/causes', { lesson: lesson.id, body: { cause, dismissed } }).then(
-      () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
-      (error: Error) => setProblem(error.message),
-    );
-  };
   const running = lesson.state === 'running';
-  const consequences = boardFollows(benches, causes, now, running, { answer, dismiss });
-  const tests = testsOfLesson(lesson);
-  const shown = order === 'need' ? byNeed(benches, now, running) : benches;
+  const consequences = boardFollows(benches, causes, now, running, acts);
+  const shown = (order === 'need' ? byNeed(benches, now, running) : benches).filter((b) =>
+    passes(b, filter, now, running),
+  );
+  const inHand = benches.find((b) => b.group.id === opened);
   // A tile wants its labels and a well for each test.
   const least = Math.max(9.6, 6.4 + 1.4 * tests.length);
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
@@ -90,61 +91,40 @@ export default function RunPage() {
               {events.data.unreadable.slice(0, 5).join(', ')}).
             </Notice>
           )}
-          {lesson.state === 'planned' && (
-            <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('running')}>
-              <Play size={18} aria-hidden /> Begin the lesson
-            </Button>
-          )}
-          {running && (
-            <SayToBenches
-              lesson={lesson}
-              benches={benches}
-              said={() => {
-                setProblem(undefined);
-                void events.refetch();
-              }}
-              failed={setProblem}
-            />
-          )}
-          {running && lesson.planning.schedule && lesson.startedAt && (
-            <>
-              <Button onClick={() => setReplanning(true)}>
-                <CalendarClock size={18} aria-hidden /> Plan the rest anew
-              </Button>
-              <Dialog
-                open={replanning}
-                close={() => setReplanning(false)}
-                title="The rota from now on"
-                size="wide"
-              >
-                <Replan
-                  lesson={lesson}
-                  benches={benches}
-                  minute={minutesSince(lesson.startedAt, now) + 1}
-                  done={() => setReplanning(false)}
-                />
-              </Dialog>
-            </>
-          )}
-          {running && (
-            <Button variant="stop" disabled={move.isPending} onClick={() => move.mutate('marking')}>
-              <OctagonX size={18} aria-hidden /> End the lesson
-            </Button>
-          )}
-          {lesson.state === 'marking' && (
-            <Button asChild variant="go">
-              <Link to={`/lessons/${lesson.id}/mark`}>Go to the marks</Link>
-            </Button>
-          )}
-          {lesson.state === 'marking' && !lesson.releasedBefore && (
-            <Button disabled={move.isPending} onClick={() => move.mutate('running')}>
-              Take the lesson up again
-            </Button>
-          )}
+          <RunPanel
+            lesson={lesson}
+            benches={benches}
+            now={now}
+            move={move}
+            refetch={refetch}
+            failed={setProblem}
+          />
+          <Feed lesson={lesson} events={settled ?? []} />
+          <RoomRecords lesson={lesson.id} />
         </Follows>
       }
     >
-      <BoardHead lesson={lesson} benches={benches} now={now} live={live} truth={truth} showTruth={setTruth} />
+      <BoardHead
+        lesson={lesson}
+        benches={benches}
+        now={now}
+        live={live}
+        truth={truth}
+        showTruth={setTruth}
+        project={() => setParams({ view: 'wall' })}
+      />
+      {params.get('view') === 'wall' && (
+        <ProjectorView lesson={lesson} benches={benches} now={now} close={() => setParams({})} />
+      )}
+      {inHand && (
+        <BenchDrawer
+          lesson={lesson}
+          bench={inHand}
+          now={now}
+          acts={acts}
+          close={() => setOpened(undefined)}
+        />
+      )}
       {lesson.state === 'planned' && (
         <Tile>
           <Empty title="Not begun yet">
@@ -152,31 +132,14 @@ export default function RunPage() {
           </Empty>
         </Tile>
       )}
-      <Box display="flex" alignItems="center" gap="3" flexWrap="wrap">
-        <OneOf
-          label="Order of the benches"
-          choices={[
-            { id: 'room', label: 'As in the room' },
-            { id: 'need', label: 'Who needs me first' },
-          ]}
-          chosen={order}
-          choose={setOrder}
-        />
-        <chakra.ol
-          display="flex"
-          flexWrap="wrap"
-          columnGap="3"
-          fontSize="sm"
-          color="ink.soft"
-          aria-label="Tests"
-        >
-          {tests.map((test, i) => (
-            <li key={test}>
-              <b>{i + 1}</b> {shortTestName(test)}
-            </li>
-          ))}
-        </chakra.ol>
-      </Box>
+      <BoardTools
+        order={order}
+        setOrder={setOrder}
+        filter={filter}
+        setFilter={setFilter}
+        counts={benchFilters.map(({ id }) => benches.filter((b) => passes(b, id, now, running)).length)}
+        tests={tests}
+      />
       <Box
         display="grid"
         gridTemplateColumns={{
@@ -196,9 +159,11 @@ export default function RunPage() {
             truth={truth}
             quiet={isQuiet(bench, now, running)}
             now={now}
-            answer={answer}
+            answer={acts.answer}
+            open={setOpened}
           />
         ))}
+        {!shown.length && <Empty title="No bench is so">Choose “All” to see every bench.</Empty>}
       </Box>
     </Surface>
   );

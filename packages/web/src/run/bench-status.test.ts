@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { lessonOf, practicalNamed, salt } from '../testing/lesson-fixture.js';
-import { benchStatuses, byNeed, isQuiet, needOf, testsOfLesson } from './bench-status.js';
+import { benchStatuses, byNeed, isQuiet, needOf, testsOfLesson, type KeptStatuses } from './bench-status.js';
 import { causesOf } from './class-causes.js';
 import { problemFromNow } from './rest-of-lesson.js';
 
@@ -52,6 +52,18 @@ describe('what the board says of a bench', () => {
     });
     expect(first!.latest!.body.sample).toBe(jar);
     expect(second).toMatchObject({ count: { filled: 0 }, handedIn: 0, latest: undefined });
+  });
+  test('a tap at one bench leaves what was worked out of the others as it is; a new minute does not', () => {
+    const kept: KeptStatuses = new Map();
+    const before = benchStatuses(flames, [saw('g1', known.id, 'crimson')], minutes(2), kept);
+    const events = [saw('g1', known.id, 'crimson'), saw('g2', known.id, 'crimson')];
+    const first = benchStatuses(flames, events.slice(0, 1), minutes(2), kept);
+    const after = benchStatuses(flames, events, minutes(2), kept);
+    expect([after[0] === first[0], after[1] === first[1]]).toEqual([true, false]);
+    expect(first[0] === before[0]).toBe(false);
+    expect(benchStatuses(flames, events, minutes(3), kept)[0] === after[0]).toBe(false);
+    // Another lesson, or the same changed, is worked out anew.
+    expect(benchStatuses({ ...flames }, events, minutes(3), kept)[0] === after[0]).toBe(false);
   });
   test('a jar white by one test is not done by all: a six-test lesson counts each', () => {
     const lesson = lessonOf(salt, { state: 'running' });

@@ -38,8 +38,22 @@ export interface BenchStatus {
 export const testsOfLesson = ({ practical }: Pick<Lesson, 'practical'>): string[] =>
   testsWithControls(practical).map((t) => t.test);
 
-/** The state of every bench of a lesson, in order of the benches. @param now milliseconds. */
-export function benchStatuses(lesson: Lesson, events: readonly WireEvent[], now: number): BenchStatus[] {
+/** What was worked out of each bench last, and from what: a tap at one bench leaves the others as they were. */
+export type KeptStatuses = Map<
+  string,
+  { readonly from: string; readonly lesson: Lesson; readonly status: BenchStatus }
+>;
+
+/**
+ * The state of every bench of a lesson, in order of the benches.
+ * @param now milliseconds. @param kept what came of it last; benches nothing has happened at are taken from there.
+ */
+export function benchStatuses(
+  lesson: Lesson,
+  events: readonly WireEvent[],
+  now: number,
+  kept: KeptStatuses = new Map(),
+): BenchStatus[] {
   const { practical } = lesson;
   const sources = new Map(lesson.samples.flatMap((s) => (s.from ? [[s.id, s.from] as const] : [])));
   const { cations } = syllabusFor(practical);
@@ -63,7 +77,11 @@ export function benchStatuses(lesson: Lesson, events: readonly WireEvent[], now:
     else perGroup.set(event.group, [event]);
   }
   return lesson.groupList.map((group, place) => {
-    const record = readGroup(perGroup.get(group.id) ?? []);
+    const logged = perGroup.get(group.id) ?? [];
+    const from = `${logged.length} ${logged.at(-1)?.id ?? ''} ${minute ?? ''}`;
+    const last = kept.get(group.id);
+    if (last?.from === from && last.lesson === lesson) return last.status;
+    const record = readGroup(logged);
     const own = samplesOfGroup(lesson.samples, group.unknowns, sources);
     const rows = tileOf(
       record,
@@ -71,7 +89,7 @@ export function benchStatuses(lesson: Lesson, events: readonly WireEvent[], now:
       tests,
     );
     const slots = ownSlots(lesson.planning.schedule, place + 1);
-    return {
+    const status: BenchStatus = {
       group,
       record,
       rows,
@@ -84,6 +102,8 @@ export function benchStatuses(lesson: Lesson, events: readonly WireEvent[], now:
       handedIn: group.students.filter((s) => record.handedIn[s.id]).length,
       contradictions: contradictionsOf(record, group.unknowns, cations),
     };
+    kept.set(group.id, { from, lesson, status });
+    return status;
   });
 }
 

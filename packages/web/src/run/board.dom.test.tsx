@@ -33,7 +33,11 @@ const saw = (g: string, test: string, seen: Record<string, string>, sample = jar
   event(g, { type: 'observation', sample, test, variant: 'usual', seen });
 const board = (events: WireEvent[], of = lesson) => benchStatuses(of, events, now);
 const none: ClassCauses = { told: [], dismissed: [] };
-const noActs: BoardActs = { answer: () => undefined, dismiss: () => undefined };
+const noActs: BoardActs = {
+  answer: () => undefined,
+  dismiss: () => undefined,
+  signOff: () => undefined,
+};
 
 describe('a bench on the board', () => {
   const tile = (events: WireEvent[], truth = false) =>
@@ -47,6 +51,7 @@ describe('a bench on the board', () => {
         quiet={false}
         now={now}
         answer={() => undefined}
+        open={() => undefined}
       />,
     );
   test('has every test of every sample, each with its word, and tells cream and then yellow of one tube', async () => {
@@ -84,6 +89,7 @@ describe('a bench on the board', () => {
         quiet={false}
         now={now}
         answer={() => undefined}
+        open={() => undefined}
       />,
     );
     const knowns = screen.getByRole('group', { name: 'Knowns of Group 1' });

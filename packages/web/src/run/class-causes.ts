@@ -1,10 +1,7 @@
 /** One cause behind many benches, as the board tells it: the likely ones that nobody has waved away. */
 import type { Lesson, WireEvent } from '@kivex/contract';
-import { classRecords, diagnose, type Diagnosis } from '@kivex/core';
+import { classRecords, diagnose, tellFrom, type Diagnosis } from '@kivex/core';
 import { testsOfLesson } from './bench-status.js';
-
-/** From here on a cause is told. */
-const tellFrom = 0.5;
 
 export interface ClassCauses {
   readonly told: readonly Diagnosis[];

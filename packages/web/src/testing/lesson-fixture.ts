@@ -33,6 +33,7 @@ export function lessonOf(practical: Practical, part: Partial<Lesson> = {}): Less
     id: 'lesson',
     title: practical.title,
     className: '9 Lamp',
+    classId: 'class',
     teacher: me.name,
     room: 'Lab 4',
     startsAt: '2026-11-26T09:00:00.000Z',
@@ -96,6 +97,10 @@ export function benchOf(lesson: Lesson, part: Partial<Bench> = {}): Bench {
     ],
     events: [],
     held: [],
+    here: [ash.id],
+    locked: false,
+    advice: true,
+    balance: true,
     ...part,
   };
 }

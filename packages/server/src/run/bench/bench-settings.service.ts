@@ -4,10 +4,13 @@
  */
 import {
   attributeOf,
+  howQuestions,
+  isSpeciesId,
   isTestId,
   samplesOfGroup,
   sourcesOf,
   testOf,
+  type ObservationBody,
   type Practical,
   type StudentBody,
 } from '@kivex/core';
@@ -91,7 +94,26 @@ export const refersTo = (body: StudentBody): readonly string[] =>
       ? [body.entry]
       : body.type === 'observation' && body.corrects
         ? [body.corrects]
-        : [];
+        : body.type === 'timer-longer' || body.type === 'timer-over'
+          ? [body.timer]
+          : [];
+
+const notHere = 'This jar is not on your bench.';
+const notPlanned = 'This test is not part of the lesson.';
+
+/** What is wrong with how an observation says it was come by. */
+function wrongInDoing(
+  { test, did, inferredFrom, sample }: ObservationBody,
+  samples: ReadonlySet<string>,
+): string | undefined {
+  if (inferredFrom !== undefined && (!samples.has(inferredFrom) || inferredFrom === sample))
+    return 'Say which other sample on your bench this is taken from.';
+  const questions = howQuestions(test);
+  for (const [question, answer] of Object.entries(did ?? {}))
+    if (!questions.find((q) => q.id === question)?.answers.some((a) => a.id === answer))
+      return 'Kivex does not know this answer to how it was done. Load the page again.';
+  return undefined;
+}
 
 /** What is wrong with an entry for this bench, in a sentence; undefined when nothing is. */
 export function wrongIn(
@@ -101,9 +123,9 @@ export function wrongIn(
 ): string | undefined {
   switch (body.type) {
     case 'observation': {
-      if (!samples.has(body.sample)) return 'This jar is not on your bench.';
+      if (!samples.has(body.sample)) return notHere;
       const planned = tests.find((t) => t.test === body.test);
-      if (!planned || !isTestId(body.test)) return 'This test is not part of the lesson.';
+      if (!planned || !isTestId(body.test)) return notPlanned;
       const definition = testOf(body.test);
       if (!definition.variants.some((v) => v.id === body.variant))
         return 'Kivex does not know this way of doing the test.';
@@ -115,20 +137,34 @@ export function wrongIn(
         if (!number && !looked?.values.some((v) => v.id === value))
           return 'This is not one of the results the test can give.';
       }
-      if (!Object.keys(body.seen).length && !body.words?.trim()) return 'Tap what you saw, or write it.';
+      if (!Object.keys(body.seen).length && !body.words?.trim() && !body.notDone)
+        return 'Tap what you saw, or write it.';
+      if (body.read && !body.words?.trim()) return 'Write what you saw; Kivex reads it from your words.';
       if (body.corrects !== undefined && !known.has(body.corrects))
         return 'The entry this corrects is not in your record.';
-      return undefined;
+      return wrongInDoing(body, samples);
     }
+    case 'equation':
+      if (!samples.has(body.sample)) return notHere;
+      return tests.some((t) => t.test === body.test && t.equation)
+        ? undefined
+        : 'No equation is asked for in this test.';
+    case 'timer-longer':
+    case 'timer-over':
+      return known.has(body.timer) ? undefined : 'This timer is not in your record.';
     case 'naming':
-      if (!samples.has(body.sample)) return 'This jar is not on your bench.';
+      if (!samples.has(body.sample)) return notHere;
       if (body.evidence.some((id) => !known.has(id))) return 'Some of the evidence is not in your record.';
+      if (body.rulesOut?.some((id) => !isSpeciesId(id)))
+        return 'Kivex does not know what is ruled out. Choose it from the list.';
       return undefined;
     case 'step':
-      return tests.some((t) => t.test === body.test) ? undefined : 'This test is not part of the lesson.';
+      return tests.some((t) => t.test === body.test) ? undefined : notPlanned;
     case 'trust':
       return known.has(body.entry) ? undefined : 'The entry you trust is not in your record.';
     case 'call':
+      return body.test === undefined || tests.some((t) => t.test === body.test) ? undefined : notPlanned;
+    case 'timer':
     case 'hand-in':
       return undefined;
   }

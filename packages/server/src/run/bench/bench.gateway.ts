@@ -4,9 +4,16 @@ import { Logger } from '@nestjs/common';
 import { WebSocketGateway, type OnGatewayConnection } from '@nestjs/websockets';
 import type { Socket } from 'socket.io';
 import { SessionsService } from '../../access/sessions.service.js';
-import type { StudentCaller } from '../../access/caller.js';
+import { writingIn, type StudentCaller } from '../../access/caller.js';
 import { refuse } from '../live/refuse.js';
-import { boardRoom, groupRoom, LiveService, sessionRoom, studentRoom } from '../live/live.service.js';
+import {
+  boardRoom,
+  groupRoom,
+  LiveService,
+  ownRoom,
+  sessionRoom,
+  studentRoom,
+} from '../live/live.service.js';
 import { checkBatch } from '../log/event-bodies.dto.js';
 import { ProblemException, problemStatusOf } from '../../problems/problems.js';
 import { EntriesService } from './entries.service.js';
@@ -23,7 +30,10 @@ export class BenchGateway implements OnGatewayConnection {
 
   async handleConnection(socket: Socket): Promise<void> {
     try {
-      const student = await this.sessions.studentOf(socket.handshake.headers.cookie);
+      const student = await this.sessions.studentOf(
+        socket.handshake.headers.cookie,
+        writingIn((socket.handshake.auth as { student?: unknown } | undefined)?.student),
+      );
       if (!student) return refuse(socket, 'Join the lesson first.');
       (socket.data as { groupId?: string }).groupId = student.groupId;
       await socket.join([
@@ -31,6 +41,7 @@ export class BenchGateway implements OnGatewayConnection {
         boardRoom(student.lessonId),
         studentRoom(student.id),
         sessionRoom(student.sessionId),
+        ...(student.locked ? [] : [ownRoom(student.id)]),
       ]);
       socket.on('log', (batch: unknown, reply: unknown) => {
         const answer = typeof reply === 'function' ? (reply as (answer: LogReply) => void) : undefined;

@@ -10,6 +10,8 @@ import { BenchSettingsService } from './bench-settings.service.js';
 import { BenchService } from './bench.service.js';
 import { EntriesService } from './entries.service.js';
 import { JoiningController } from './joining.controller.js';
+import { PinsService } from './pins.service.js';
+import { SharedDeviceService } from './shared-device.service.js';
 
 @Module({
   imports: [
@@ -19,6 +21,13 @@ import { JoiningController } from './joining.controller.js';
     MarkingModule,
   ],
   controllers: [JoiningController, BenchController],
-  providers: [BenchService, EntriesService, BenchSettingsService, BenchGateway],
+  providers: [
+    BenchService,
+    EntriesService,
+    BenchSettingsService,
+    BenchGateway,
+    PinsService,
+    SharedDeviceService,
+  ],
 })
 export class BenchModule {}

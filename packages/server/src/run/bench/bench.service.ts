@@ -2,11 +2,13 @@
 import type { Bench, Feedback } from '@kivex/contract';
 import {
   holdsOf,
+  isOwnAnswer,
   isDoneOn,
   ownSlots,
   sourcesOf,
   syllabusFor,
   testOf,
+  type LessonEvent,
   type Practical,
   testsWithControls,
   allGases,
@@ -21,6 +23,7 @@ import { MarksService } from '../../marking/marks.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
 import { Clock } from '../../clock/clock.js';
+import { conflict } from '../../problems/problems.js';
 import { planningOf, roomOf } from '../../lessons/lesson-views.service.js';
 import { BenchSettingsService } from './bench-settings.service.js';
 
@@ -75,6 +78,8 @@ export class BenchService {
     const { document } = lesson.practicalVersion;
     const begun = lesson.state !== 'planned';
     const sources = sourcesOf(samples, document);
+    const shown = ({ by, body }: Pick<LessonEvent, 'by' | 'body'>) =>
+      !isOwnAnswer(body) || (by === student.id && !student.locked);
     return {
       me: { id: student.id, name: student.name },
       lesson: {
@@ -111,8 +116,12 @@ export class BenchService {
       tests: testsWithControls(document),
       asks: document.asks,
       choices: choicesFor(document),
-      events,
-      held,
+      events: events.filter(shown),
+      held: held.filter(shown),
+      here: student.here,
+      locked: student.locked,
+      advice: document.advice !== 'hidden',
+      balance: document.balance === 'checked',
     };
   }
 
@@ -129,6 +138,7 @@ export class BenchService {
   /** A student's own marks, once released. */
   async feedback(student: StudentCaller): Promise<Feedback> {
     const lesson = await this.lessonOf(student);
+    if (student.locked) throw conflict('Type your PIN first: others have written at this device.', 'pin');
     const me = { id: student.id, name: student.name };
     const title = lesson.practicalVersion.document.title;
     if (lesson.state !== 'released')

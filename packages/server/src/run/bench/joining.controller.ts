@@ -12,11 +12,12 @@ import { Route } from '../../access/route.js';
 import { AddressLimitGuard } from '../../access/address-limit.guard.js';
 import { deviceOf, setFirst } from '../../access/device.js';
 import { SecretsService } from '../../access/secrets.service.js';
-import { benchCookie, SessionsService } from '../../access/sessions.service.js';
+import { SessionsService } from '../../access/sessions.service.js';
 import { TriesService } from '../../access/tries.service.js';
 import { Config } from '../../config/config.js';
 import { Lesson, LessonSeat } from '../../records/lessons.entities.js';
-import { triesOf } from '../../people/classes.service.js';
+import { writingHeader, writingIn } from '../../access/caller.js';
+import { PinsService, wrongPin } from './pins.service.js';
 import { badInput } from '../../problems/problems.js';
 import { Clock } from '../../clock/clock.js';
 
@@ -59,6 +60,7 @@ export class JoiningController {
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
     private readonly secrets: SecretsService,
     private readonly tries: TriesService,
+    private readonly pins: PinsService,
     private readonly sessions: SessionsService,
     private readonly config: Config,
   ) {}
@@ -97,32 +99,30 @@ export class JoiningController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     const device = deviceOf(request, response, this.config.KIVEX_SECURE);
-    setFirst(response, await this.inTurn(() => this.joined(joining, device)));
+    setFirst(response, await this.inTurn(() => this.joined(joining, device, request.headers.cookie)));
   }
 
   /** The cookie of a new session. @throws 422, 429 */
-  private async joined({ code, student, name, pin }: JoinDto, device: string): Promise<string> {
+  private async joined(
+    { code, student, name, pin }: JoinDto,
+    device: string,
+    cookies: string | undefined,
+  ): Promise<string> {
     const lesson = await this.lessonOf(code);
     const seat = isOn(lesson)
       ? await this.chosen(lesson, student)
       : await this.typed(lesson, name, device, pin);
-    const who = triesOf(seat.studentId);
-    await this.tries.mayTry(who, device, true, 'pin');
-    if (!(await this.secrets.isRight(pin, seat.student.pinHash))) {
-      await this.tries.wrong(who, device, true);
-      throw badInput(
-        'That is not the PIN for this name. Check both; your teacher can make you a new PIN.',
-        'pin',
-      );
-    }
-    await this.tries.right(who, device);
-    return this.sessions.open({ studentId: seat.studentId, lessonId: lesson.id });
+    await this.pins.prove(seat.student, pin, device);
+    return this.sessions.open({ studentId: seat.studentId, lessonId: lesson.id }, '', cookies);
   }
 
   @Route('POST /api/join/leave')
   @HttpCode(204)
   async leave(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
-    response.append('Set-Cookie', await this.sessions.close(benchCookie, request.headers.cookie));
+    response.append(
+      'Set-Cookie',
+      await this.sessions.leave(request.headers.cookie, writingIn(request.headers[writingHeader])),
+    );
   }
 
   /** While the lesson is on: the name chosen from the list. @throws 422 */
@@ -158,10 +158,7 @@ export class JoiningController {
     await this.tries.mayTry(who, device, false, 'pin');
     await this.secrets.isRight(pin, null);
     await this.tries.wrong(who, device, false);
-    throw badInput(
-      'That is not the PIN for this name. Check both; your teacher can make you a new PIN.',
-      'pin',
-    );
+    throw wrongPin();
   }
 
   private async lessonOf(code: string): Promise<Lesson> {

@@ -1,6 +1,6 @@
 /** The teacher's board: the log of a lesson, answers to calls, and what is kept apart. */
 import type { BoardLog, HeldEntries, WireEvent } from '@kivex/contract';
-import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Query, Res, StreamableFile } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
@@ -8,11 +8,14 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsInt,
   IsOptional,
   IsString,
   IsUUID,
   Matches,
+  Max,
   MaxLength,
+  Min,
 } from 'class-validator';
 import type { Response } from 'express';
 import { ByStaff, type StaffCaller } from '../../access/caller.js';
@@ -23,6 +26,8 @@ import { LessonViewsService } from '../../lessons/lesson-views.service.js';
 import { LessonsService } from '../../lessons/lessons.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
+import { PhotosService } from '../log/photos.service.js';
+import { sendPhoto } from '../log/send-photo.js';
 import { CallsService } from './calls.service.js';
 import { CausesService } from './causes.service.js';
 import { NoticesService } from './notices.service.js';
@@ -60,6 +65,33 @@ class NoticesOverDto {
   @IsUUID('all', { each: true })
   notices: string[];
 }
+class SignOffDto {
+  @ApiProperty({ type: [String], description: 'Ids of the groups it is for' })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Say which bench it is for.' })
+  @ArrayMaxSize(60)
+  @IsUUID('all', { each: true })
+  groups: string[];
+  @ApiProperty() @IsString() @MaxLength(40, { message: 'The test is named by its id.' }) test: string;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsInt({ message: 'A step is a whole number.' })
+  @Min(0)
+  @Max(100)
+  step?: number;
+  @ApiProperty() @IsBoolean({ message: 'Say whether it was good.' }) good: boolean;
+  @ApiProperty({ required: false }) @IsOptional() @IsUUID('all') call?: string;
+}
+class LongerDto {
+  @ApiProperty()
+  @IsInt({ message: 'A wait is a whole number of seconds.' })
+  @Min(1, { message: 'Lengthen it by a second at least.' })
+  @Max(7200, { message: 'Lengthen it by two hours at most.' })
+  seconds: number;
+}
+class OpenDto {
+  @ApiProperty() @IsBoolean({ message: 'Say true or false.' }) open: boolean;
+}
 class CauseDto {
   @ApiProperty()
   @MaxLength(160, { message: 'A cause has at most 160 characters.' })
@@ -81,6 +113,7 @@ export class BoardController {
     private readonly calls: CallsService,
     private readonly causes: CausesService,
     private readonly notices: NoticesService,
+    private readonly photos: PhotosService,
     private readonly audit: AuditService,
   ) {}
 
@@ -106,6 +139,16 @@ export class BoardController {
     return this.log.forBoard((await this.views.groupsOf(id)).map((g) => g.id));
   }
 
+  /** A picture that a bench took. */
+  @Route('GET /api/lessons/:lesson/photos/:photo')
+  async photo(
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('photo', ParseUUIDPipe) photo: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
+    return sendPhoto(response, await this.photos.ofLesson(id, photo));
+  }
+
   /** Says that a call has been answered; answering it twice changes nothing. */
   @Route('POST /api/lessons/:lesson/calls/:call/answer')
   @HttpCode(204)
@@ -116,6 +159,42 @@ export class BoardController {
   ): Promise<void> {
     await this.lessons.own(staff.schoolId, id);
     await this.calls.answer(staff, id, call);
+  }
+
+  /** Signs a step or a technique off, or says that it is not yet right. */
+  @Route('POST /api/lessons/:lesson/sign-offs')
+  @HttpCode(204)
+  async signOff(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() wanted: SignOffDto,
+  ): Promise<void> {
+    await this.calls.signOff(staff, await this.lessons.own(staff.schoolId, id), wanted);
+  }
+
+  /** Lengthens a wait that a bench has begun. */
+  @Route('POST /api/lessons/:lesson/timers/:timer/longer')
+  @HttpCode(204)
+  async longer(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('timer', ParseUUIDPipe) timer: string,
+    @Body() { seconds }: LongerDto,
+  ): Promise<void> {
+    await this.lessons.own(staff.schoolId, id);
+    await this.calls.lengthen(staff, id, timer, seconds);
+  }
+
+  /** Ends one bench's work before the others', or lets it go on. */
+  @Route('PUT /api/lessons/:lesson/groups/:group/open')
+  @HttpCode(204)
+  async openBench(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('group', ParseUUIDPipe) group: string,
+    @Body() { open }: OpenDto,
+  ): Promise<void> {
+    await this.notices.open(staff, await this.lessons.own(staff.schoolId, id), group, open);
   }
 
   /** Says something to benches: to some, or to the whole class. */

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { badInput } from '../../problems/problems.js';
-import { Lesson } from '../../records/lessons.entities.js';
+import { Lesson, LessonGroup } from '../../records/lessons.entities.js';
 
 /** Far more than a lesson can have. */
 const mostDismissed = 200;
@@ -16,7 +16,7 @@ export class CausesService {
   async set(lessonId: string, cause: string, dismissed: boolean): Promise<void> {
     // Two boards at once: neither undoes the other's.
     await this.lessons.manager.transaction(async (db) => {
-      const { dismissedCauses } = await db.findOneOrFail(Lesson, {
+      const { dismissedCauses, state, firstReleasedAt } = await db.findOneOrFail(Lesson, {
         where: { id: lessonId },
         lock: { mode: 'pessimistic_write' },
       });
@@ -24,6 +24,9 @@ export class CausesService {
       if (dismissed && rest.length >= mostDismissed)
         throw badInput('So many causes are waved away already; take some of them up again.', 'cause');
       await db.update(Lesson, lessonId, { dismissedCauses: dismissed ? [...rest, cause] : rest });
+      // What such a cause spoilt is marked otherwise: marks are worked out anew when they are next looked at.
+      if (state === 'marking' && !firstReleasedAt)
+        await db.update(LessonGroup, { lessonId }, { markedSeq: null });
     });
   }
 }

@@ -3,6 +3,7 @@
  * asks for the whole record. So nothing here is waited for by what logs or reads, and no failure of it reaches them.
  */
 import { benchSpace, boardSpace, type LessonState, type LiveToClient, type WireEvent } from '@kivex/contract';
+import { isOwnAnswer } from '@kivex/core';
 import { Injectable, Logger } from '@nestjs/common';
 import type { Namespace, Server, Socket } from 'socket.io';
 import { Clock } from '../../clock/clock.js';
@@ -10,6 +11,8 @@ import { Clock } from '../../clock/clock.js';
 export const boardRoom = (lessonId: string): string => `lesson:${lessonId}`;
 export const groupRoom = (groupId: string): string => `group:${groupId}`;
 export const studentRoom = (studentId: string): string => `student:${studentId}`;
+/** Wires of a student that are shown their own answers. */
+export const ownRoom = (studentId: string): string => `own:${studentId}`;
 export const staffRoom = (staffId: string): string => `staff:${staffId}`;
 export const sessionRoom = (sessionId: string): string => `session:${sessionId}`;
 
@@ -44,7 +47,8 @@ export class LiveService {
    */
   committed(lessonId: string, event: WireEvent, but?: string): void {
     this.tell(boardSpace, boardRoom(lessonId), event);
-    this.tell(benchSpace, groupRoom(event.group), event, but);
+    // A student's own answer goes to their own devices, not to their group's.
+    this.tell(benchSpace, isOwnAnswer(event.body) ? ownRoom(event.by) : groupRoom(event.group), event, but);
   }
 
   private tell(name: string, room: string, event: WireEvent, but?: string): void {

@@ -4,8 +4,8 @@ import { request } from './request.js';
 
 export type Names<R extends RouteName> = Readonly<Record<NamesOf<R>, string>>;
 type Sent<R extends RouteName> = BodyOf<R> extends undefined ? unknown : { readonly body: BodyOf<R> };
-/** The names of its path, and `body` where something is sent. */
-export type Given<R extends RouteName> = Names<R> & Sent<R>;
+/** The names of its path, `body` where something is sent, and as whom a bench calls that several write at. */
+export type Given<R extends RouteName> = Names<R> & Sent<R> & { readonly as?: string | undefined };
 type Rest<R extends RouteName> =
   Record<never, never> extends Given<R> ? [given?: Given<R>] : [given: Given<R>];
 
@@ -31,6 +31,6 @@ export function address<R extends RouteName>(route: R, names: Names<R>, query: Q
 /** @throws RequestProblem always, whatever went wrong. */
 export const call: Call = (route, ...[given]) => {
   const [method, path] = filled(route, given as Readonly<Record<string, unknown>> | undefined);
-  const body: unknown = (given as { readonly body?: unknown } | undefined)?.body;
-  return request(method as 'GET', path, body);
+  const { body, as } = (given ?? {}) as { readonly body?: unknown; readonly as?: string };
+  return request(method as 'GET', path, body, as ? { 'X-Kivex-Student': as } : {});
 };

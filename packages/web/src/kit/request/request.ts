@@ -25,6 +25,7 @@ export async function request<T>(
   method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   body?: unknown,
+  headers: Readonly<Record<string, string>> = {},
 ): Promise<T> {
   let response: Response;
   try {
@@ -34,6 +35,7 @@ export async function request<T>(
       headers: {
         Accept: 'application/json',
         'X-Kivex': '1',
+        ...headers,
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),

@@ -1,9 +1,9 @@
 /** The tile of a group, drawn: samples down, tests across, a well in each cell. The same on bench, board and desk. */
-import { Box, chakra } from '@chakra-ui/react';
-import type { TileCell, TileRow } from '@kivex/core';
+import { chakra } from '@chakra-ui/react';
+import type { CellState, TileCell, TileRow } from '@kivex/core';
 import { Button } from '../Button.js';
 import { shortTestName } from '../look-names.js';
-import { cellLook, resultWords } from './results.js';
+import { cellDrawing, saidWords } from './results.js';
 import { Well } from './Well.js';
 
 export interface TileSample {
@@ -25,11 +25,17 @@ interface SpotTileProps {
   readonly name: string;
 }
 
-const states = { empty: 'nothing yet', logged: '', doubtful: 'not sure', differs: 'entries differ' } as const;
+const states: Readonly<Record<CellState, string>> = {
+  empty: 'nothing yet',
+  logged: '',
+  weak: 'weak',
+  doubtful: 'not sure',
+  inferred: 'inferred',
+  differs: 'entries differ',
+  'not-done': 'no time',
+};
 
-/** What was seen, as it was logged: the record's words, else the student's own. */
-const seenWords = ({ test, entry }: TileCell): string =>
-  entry ? resultWords(test, entry.body.seen) || `“${entry.body.words}”` : '';
+const seenWords = ({ entry }: TileCell): string => (entry ? saidWords(entry.body) : '');
 
 /** What a cell says, for those who do not see it. */
 export function cellWords(cell: TileCell): string {
@@ -111,9 +117,9 @@ export function SpotTile({
                 {heads === 'names' ? sample?.label : sample?.label.replace(/^Jar /, '')}
               </chakra.th>
               {row.cells.map((cell, i) => (
-                <chakra.td key={tests[i]} textAlign="center" verticalAlign="top" p="0">
+                <td key={tests[i]} style={cellStyle}>
                   {cell && <SpotCell cell={cell} size={size} sample={sample?.label ?? ''} press={press} />}
-                </chakra.td>
+                </td>
               ))}
             </tr>
           );
@@ -122,6 +128,10 @@ export function SpotTile({
     </chakra.table>
   );
 }
+
+/** Plain styles: a board draws hundreds of these, again at every entry. */
+const cellStyle = { textAlign: 'center', verticalAlign: 'top', padding: 0 } as const;
+const wellStyle = { display: 'grid', placeItems: 'center', padding: '2px 0' } as const;
 
 /** One well of the tile; a button where something follows from pressing it. */
 export function SpotCell({
@@ -135,26 +145,13 @@ export function SpotCell({
   readonly sample: string;
   readonly press?: SpotTileProps['press'];
 }) {
-  const { look, glass } = cell.entry
-    ? cellLook(cell.test, cell.entry.body.seen)
-    : { look: { kind: 'empty' } as const, glass: false };
   const words = `${sample}, ${shortTestName(cell.test)}: ${cellWords(cell)}`;
-  const well = (
-    <Well
-      look={look}
-      size={size}
-      glass={glass}
-      doubtful={cell.state === 'doubtful'}
-      differs={cell.state === 'differs'}
-      times={cell.entries.length}
-      {...(press ? {} : { name: words })}
-    />
-  );
+  const well = <Well {...cellDrawing(cell)} size={size} {...(press ? {} : { name: words })} />;
   if (!press)
     return (
-      <Box display="grid" placeItems="center" py="0.5" title={words}>
+      <div style={wellStyle} title={words}>
         {well}
-      </Box>
+      </div>
     );
   return (
     <Button

@@ -17,8 +17,10 @@ export interface WellProps {
   readonly corrected?: boolean;
   /** How often it was seen, when more than once. */
   readonly times?: number;
-  /** Sure entries that say different things. */
+  /** Plain entries that say different things. */
   readonly differs?: boolean;
+  /** A sign for what else is so of it: weak, taken from another sample, no time. */
+  readonly note?: '~' | '≈' | '–' | undefined;
   /** A name for screen readers, where no word stands beside it. */
   readonly name?: string;
 }
@@ -194,6 +196,7 @@ export function Well({
   corrected = false,
   times = 1,
   differs = false,
+  note,
   name,
 }: WellProps) {
   const id = `w${useId().replace(/[^a-zA-Z0-9]/g, '')}`;
@@ -259,27 +262,12 @@ export function Well({
       {corrected && (
         <path d="M16 84L84 16" stroke="var(--chakra-colors-ink)" strokeWidth="5" strokeLinecap="round" />
       )}
-      {(doubtful || differs) && (
-        <g>
-          <circle
-            cx="82"
-            cy="18"
-            r="16"
-            fill="var(--chakra-colors-saffron-wash)"
-            stroke="var(--chakra-colors-saffron)"
-            strokeWidth="3"
-          />
-          <text
-            x="82"
-            y="25"
-            textAnchor="middle"
-            fontSize="22"
-            fontWeight="700"
-            fill="var(--chakra-colors-saffron)"
-          >
-            {differs ? '≠' : '?'}
-          </text>
-        </g>
+      {differs ? (
+        <Corner sign="≠" colour="saffron" />
+      ) : doubtful ? (
+        <Corner sign="?" colour="saffron" />
+      ) : (
+        note && <Corner sign={note} colour="ink" />
       )}
       {times > 1 && (
         <g>
@@ -310,5 +298,25 @@ export function Well({
         </g>
       )}
     </svg>
+  );
+}
+
+/** A sign in the upper corner of a well. */
+function Corner({ sign, colour }: { readonly sign: string; readonly colour: 'saffron' | 'ink' }) {
+  const line = `var(--chakra-colors-${colour})`;
+  return (
+    <g>
+      <circle
+        cx="82"
+        cy="18"
+        r="18"
+        fill={`var(--chakra-colors-${colour === 'ink' ? 'porcelain' : 'saffron-wash'})`}
+        stroke={line}
+        strokeWidth="3"
+      />
+      <text x="82" y="28" textAnchor="middle" fontSize="32" fontWeight="700" fill={line}>
+        {sign}
+      </text>
+    </g>
   );
 }

@@ -1,5 +1,13 @@
 /** From recorded values to wells and words, the same everywhere. */
-import { attributeOf, isTestId, testOf, type WellLook } from '@kivex/core';
+import {
+  attributeOf,
+  isTestId,
+  testOf,
+  type CellState,
+  type ObservationBody,
+  type TileCell,
+  type WellLook,
+} from '@kivex/core';
 
 const glassAttribute = 'throughBlueGlass';
 
@@ -55,6 +63,20 @@ export function cellLook(
   const alike = JSON.stringify(first.look) === JSON.stringify(after);
   return { look: alike ? first.look : { kind: 'split', before: first.look, after }, glass };
 }
+
+const notes = { weak: '~', inferred: '≈', 'not-done': '–' } as const;
+/** How a cell is drawn: its look, and the sign for what else is so of it. */
+export const cellDrawing = ({ test, state, entry, entries }: TileCell) => ({
+  ...(entry ? cellLook(test, entry.body.seen) : { look: { kind: 'empty' } as const, glass: false }),
+  doubtful: state === 'doubtful',
+  differs: state === 'differs',
+  note: (notes as Partial<Record<CellState, '~' | '≈' | '–'>>)[state],
+  times: entries.length,
+});
+
+/** What was seen, as it was logged: what was tapped in its words, else the student's own. */
+export const saidWords = ({ test, seen, read, words, notDone }: ObservationBody): string =>
+  notDone ? '' : (read ? '' : resultWords(test, seen)) || `“${words ?? ''}”`;
 
 /** A record in words: "yellow; through the glass: crimson". */
 export const resultWords = (test: string, seen: Readonly<Record<string, string>>): string =>

@@ -107,6 +107,11 @@ export const toggle = slotRecipe({
   defaultVariants: { size: 'medium' },
 });
 
+export const textarea = recipe({
+  className: 'kivex-textarea',
+  base: { ...fieldBox, px: '3', py: '2', fontSize: 'md', lineHeight: '1.45' },
+});
+
 export const input = recipe({
   className: 'kivex-input',
   base: fieldBox,

@@ -72,7 +72,7 @@ export const progress = slotRecipe({
   className: 'kivex-progress',
   base: {
     root: { display: 'flex', flexDirection: 'column', gap: '1' },
-    track: { height: '2', width: '100%', borderRadius: 'round', overflow: 'hidden', bg: 'slate.200' },
+    track: { height: '0.6rem', width: '100%', borderRadius: 'round', overflow: 'hidden', bg: 'slate.200' },
     range: { height: '100%', bg: 'permanganate', transition: 'width 0.2s' },
     label: { fontSize: 'sm', fontWeight: '600' },
     valueText: { fontSize: 'sm', color: 'ink.soft' },

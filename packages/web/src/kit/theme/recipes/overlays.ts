@@ -2,6 +2,7 @@
 import {
   comboboxAnatomy,
   dialogAnatomy,
+  drawerAnatomy,
   menuAnatomy,
   popoverAnatomy,
   toastAnatomy,
@@ -44,6 +45,37 @@ export const dialog = slotRecipe({
   },
   variants: { size: { medium: {}, wide: { content: { maxWidth: '60rem' } } } },
   defaultVariants: { size: 'medium' },
+});
+
+export const drawer = slotRecipe({
+  slots: drawerAnatomy.keys(),
+  className: 'kivex-drawer',
+  base: {
+    backdrop: { position: 'fixed', inset: '0', bg: 'rgba(22,35,58,.3)', zIndex: '20' },
+    positioner: {
+      position: 'fixed',
+      inset: '0',
+      zIndex: '20',
+      display: 'flex',
+      justifyContent: 'flex-end',
+    },
+    content: {
+      ...floating,
+      zIndex: '20',
+      height: '100dvh',
+      width: '100%',
+      maxWidth: '44rem',
+      overflowY: 'auto',
+      p: { base: '4', md: '5' },
+      display: 'flex',
+      flexDirection: 'column',
+      gap: '3',
+      borderRadius: '0',
+    },
+    header: { display: 'flex', alignItems: 'flex-start', gap: '3', justifyContent: 'space-between' },
+    title: { fontSize: 'lg', fontWeight: '700', lineHeight: '1.2' },
+    body: { minWidth: '0' },
+  },
 });
 
 export const menu = slotRecipe({

@@ -6,6 +6,7 @@ import * as states from './states.js';
 export const recipes: Record<string, RecipeDefinition> = {
   button: controls.button,
   input: controls.input,
+  textarea: controls.textarea,
   skeleton: states.skeleton,
   spinner: states.spinner,
 };

@@ -1,12 +1,7 @@
 /** Boxes that only staff type in. */
 import type { SystemStyleObject } from '@chakra-ui/react';
 import { numberInputAnatomy } from '@chakra-ui/react/anatomy';
-import { fieldBox, recipe, slotRecipe } from './shared.js';
-
-export const textarea = recipe({
-  className: 'kivex-textarea',
-  base: { ...fieldBox, px: '3', py: '2', fontSize: 'md', lineHeight: '1.45' },
-});
+import { fieldBox, slotRecipe } from './shared.js';
 
 const stepper: SystemStyleObject = {
   flex: '1',

@@ -6,7 +6,6 @@ import * as overlays from './overlays.js';
 import * as controls from './staff-controls.js';
 
 export const staffRecipes: Record<string, RecipeDefinition> = {
-  textarea: controls.textarea,
   checkmark: choices.checkmark,
   radiomark: choices.radiomark,
   badge: data.badge,
@@ -21,6 +20,7 @@ export const staffSlotRecipes: Record<string, SlotRecipeDefinition> = {
   switch: choices.switchRecipe,
   tabs: choices.tabs,
   dialog: overlays.dialog,
+  drawer: overlays.drawer,
   menu: overlays.menu,
   combobox: overlays.combobox,
   tooltip: overlays.tooltip,
