@@ -26,6 +26,8 @@ export interface GasTestRule {
   };
   /** A paper that begins in another colour is the wrong test. */
   readonly startsNot?: readonly string[];
+  /** The colour of paper that is wanted; an answer that leaves it open goes to a person. */
+  readonly starts?: string;
   readonly wanted: string;
 }
 
@@ -81,6 +83,7 @@ export const gasTestRules: Readonly<Record<GasId, readonly GasTestRule[]>> = {
       result: {},
       ends: { reader: 'litmus', in: ['blue'] },
       startsNot: ['blue'],
+      starts: 'red',
       wanted: 'damp red litmus turns blue',
     },
     {
@@ -122,6 +125,7 @@ export const gasTestRules: Readonly<Record<GasId, readonly GasTestRule[]>> = {
       result: {},
       ends: { reader: 'litmus', in: ['red'] },
       startsNot: ['red'],
+      starts: 'blue',
       wanted: 'damp blue litmus turns red',
     },
     {

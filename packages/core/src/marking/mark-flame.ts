@@ -5,6 +5,7 @@ import { readIons } from '../reading/read-ions.js';
 import type { TextReading } from '../reading/read-text.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
+import { isShort } from './doubt.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 
 export const termList = (terms: Iterable<ColourTerm>): string => {
@@ -120,7 +121,7 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
   }
   // One right and one wrong colour: in sequence or with one of them minor a person looks; side by side they contradict.
   const sequence = claimed.some((c, i) => i > 0 && (c.joined === 'then' || c.joined === 'stop'));
-  if (sequence || bad.every((c) => c.minor))
+  if (sequence || !isShort(text) || bad.every((c) => c.minor))
     return forReview(
       'two-colours',
       `${termList(claimed.map((c) => c.term))} are both given; a person decides which was meant.`,

@@ -9,6 +9,7 @@ import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { gasTestRules, type GasTestRule, type Need } from './gas-test-rules.js';
 import type { GasTestItem } from './mark-item.js';
 import { acrossReadings } from './competing.js';
+import { hasStrangeWords } from './doubt.js';
 import { onePoint, together, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
 
@@ -71,14 +72,16 @@ function clashes(reading: TextReading): boolean {
 function markRule(
   rule: GasTestRule,
   reading: TextReading,
-): { test: boolean; result: boolean; about: boolean; fault: string } {
+): { test: boolean; result: boolean; clash: boolean; open: boolean; about: boolean; fault: string } {
   const start = startOf(reading);
   const wrongStart = start !== undefined && (rule.startsNot?.includes(start) ?? false);
   const about = rule.about.some((c) => has(reading, c));
   return {
     test: meets(reading, rule.test) && !wrongStart,
     result: resultOf(rule, reading) && !clashes(reading),
+    clash: resultOf(rule, reading) && clashes(reading) && !reading.clauses.some((c) => c.joined === 'or'),
     about,
+    open: rule.starts !== undefined && start === undefined && !reading.mentions.some((m) => m.kind === 'colour' && m.colour === rule.starts),
     fault: rule.testFault,
   };
 }
@@ -116,12 +119,26 @@ function markReading(
   );
   if (!best.test && !best.about && result && foreign)
     return none('other-test', `That is the test of another gas: ${best.rule.wanted}.`);
-  return together([
+  const marks = [
     best.test
       ? onePoint(1, 'test', `The test is right: ${best.rule.name}.`)
       : onePoint(0, 'test', best.about ? best.fault : `The test is missing: ${best.rule.wanted}.`),
     result
       ? onePoint(1, 'result', 'The result is right.')
       : onePoint(0, 'result', `The result is missing or wrong: ${best.rule.wanted}.`),
-  ]);
+  ];
+  const mark = together(marks);
+  if (best.test && best.open)
+    return {
+      ...mark,
+      verdict: 'review',
+      why: [...mark.why, { code: 'paper-open', text: `It does not say which paper: ${best.rule.wanted}. A person decides.` }],
+    };
+  if (mark.points < mark.max && (hasStrangeWords(reading) || best.clash))
+    return {
+      ...mark,
+      verdict: 'review',
+      why: [...mark.why, { code: 'half-understood', text: 'Not all of this could be read; a person decides.' }],
+    };
+  return mark;
 }

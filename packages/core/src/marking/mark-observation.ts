@@ -11,6 +11,7 @@ import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
 import { acrossReadings } from './competing.js';
 import { forReview, onePoint, together, type Mark } from './mark-result.js';
+import { goesOnAfterSolid, hasStrangeWords, isShort, speaksOfAnOutcome } from './doubt.js';
 import { saysNothing } from './says-nothing.js';
 import { planOf, wordsOf, type PlannedPoint } from './observation-plan.js';
 
@@ -33,7 +34,7 @@ const shortAnswer = 5;
 const afterwards: ReadonlySet<string> = new Set(['then', 'stop', 'and']);
 
 function judge(
-  { attribute, right, earning, turnsTo }: PlannedPoint,
+  { attribute, right, earning, turnsTo, narrow }: PlannedPoint,
   read: Claims,
   reading: TextReading,
 ): Mark {
@@ -50,6 +51,11 @@ function judge(
         'excess-not-said',
         'No precipitate is reported, and nothing is said of the excess; a person decides.',
       );
+    if (problem === 'no-state' && read.loose?.every((term) => earns.has(term)))
+      return forReview(
+        'colour-alone',
+        `${wordsOf(read.loose)} is the right colour, but of what? A person decides.`,
+      );
     if (problem) return onePoint(0, problem, `${problemText[problem]} The answer wanted is ${wanted}.`);
     if (
       reading.mentions.length === 0 &&
@@ -58,16 +64,23 @@ function judge(
       !namesSubstance(reading.words.join(' '))
     )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
+    const elsewhere = attribute.reads === 'limewater' && !narrow && !reading.mentions.some((m) => m.kind === 'limewater');
+    if (
+      (!elsewhere && speaksOfAnOutcome(reading)) ||
+      (attribute.reads === 'excess' && goesOnAfterSolid(reading)) ||
+      (!elsewhere && hasStrangeWords(reading) && !namesSubstance(reading.words.join(' ')))
+    )
+      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
     return onePoint(0, 'not-said', `Nothing is said here that answers it; ${wanted} was wanted.`);
   }
   // "no ppt, nothing happened" says nothing of a solid that stays.
   const nothingThere =
     attribute.reads === 'excess' &&
     !right.every((v) => v === attribute.nothing) &&
-    reading.mentions.some((m) => m.denied && isSolid(m)) &&
+    reading.mentions.some((m) => (m.denied && isSolid(m)) || (m.kind === 'nothing' && !m.denied && m.clause === 0 && !narrow)) &&
     !reading.mentions.some((m) => !m.denied && isSolid(m));
   const told: readonly Claim[] = nothingThere
-    ? claims.map((c) => (c.term === 'unchanged' ? { ...c, term: 'none' } : c))
+    ? claims.map((c) => (c.term === 'unchanged' || c.term === 'insoluble' ? { ...c, term: 'none' } : c))
     : claims;
   const good = told.filter((c) => earns.has(c.term));
   const bad = told.filter((c) => !earns.has(c.term));
@@ -86,6 +99,8 @@ function judge(
         `${wordsOf(bad.map((c) => c.term))} is close to ${wanted}; a person decides.`,
       );
     if (problem === 'reversed') return onePoint(0, problem, problemText[problem]);
+    if (hasStrangeWords(reading) || read.loose?.some((term) => earns.has(term)))
+      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
     return onePoint(
       0,
       'wrong',
@@ -112,11 +127,11 @@ function judge(
       )
   )
     return onePoint(1, 'right', `${wordsOf([last.term])} earns the mark.`);
-  return onePoint(
-    0,
-    'contradiction',
-    `${wordsOf(told.map((c) => c.term))} cannot both stand; one answer is wanted.`,
-  );
+  const both = `${wordsOf(told.map((c) => c.term))} cannot both stand`;
+  // Two words for one thing contradict; what is said in two places may be of two things.
+  if (isShort(reading) && told.every((c, i) => i === 0 || c.joined === 'or' || c.joined === 'and' || c.joined === 'start'))
+    return onePoint(0, 'contradiction', `${both}; one answer is wanted.`);
+  return forReview('contradiction', `${both}; a person decides which was meant.`);
 }
 
 function markNumber(attribute: Attribute, right: readonly string[], answer: string): Mark {

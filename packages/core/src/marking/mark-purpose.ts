@@ -1,10 +1,13 @@
 /** Marks why a step is done: one point for the reason. */
-import { explanationOf } from '../reading/propositions.js';
+import { explanationOf, type Proposition } from '../reading/propositions.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import type { PurposeItem } from './mark-item.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
 import { purposeOf } from './purposes.js';
+
+/** Rules over the words alone hold where no one does anything to anything. */
+const nothingSaid: Proposition = { subject: [], act: 'contain', object: [], denied: false, purpose: false, otherwise: false };
 
 /** Marks an explanation (one point). @throws RangeError for a purpose that is not known. */
 export function markPurpose(_syllabus: Syllabus, item: PurposeItem, answer: string): Mark {
@@ -16,7 +19,7 @@ export function markPurpose(_syllabus: Syllabus, item: PurposeItem, answer: stri
   const found = (lists: readonly (readonly RegExp[])[]) =>
     lists.some((list) => list.every((pattern) => pattern.test(words)));
   const spoilt = purpose.spoilt?.some((pattern) => pattern.test(words)) ?? false;
-  const reversed = said.propositions.some((p) => purpose.wrong?.some((wrong) => wrong(p, said)));
+  const reversed = [...said.propositions, nothingSaid].some((p) => purpose.wrong?.some((wrong) => wrong(p, said)));
   if (spoilt || reversed) return onePoint(0, 'wrong-reason', `That is not why, or it is the wrong way round. ${purpose.reason}`);
   if (found(purpose.earns)) return onePoint(1, 'reason', 'The reason is right.');
   if (purpose.review && found(purpose.review))

@@ -39,7 +39,7 @@ green < gr, grn, gn, gren | solid shade flame turn
 yellow < yel, ye, yell, yllw, y, yw, ylw | solid shade flame turn
 red < rd, r | litmus flame damp solid turn
 cream < cr, crm | solid
-orange < or, org, orng | solid flame
+orange < org, orng, ornge | solid flame
 lilac < lil, lila | solid flame turn
 purple < purp, ppl, pur | solid flame turn layer
 colourless < cless, clrless, colrless, cls, colless
@@ -61,6 +61,7 @@ without < wout
 because < bcos, becos, bcus, becoz, becuz, becase, becaus, bcz
 solid < sld
 change < chg, chnge
+difference < diff, dif, diffrence
 no change < nc
 no reaction < nr, nvr, norxn
 no precipitate < nppt

@@ -29,6 +29,9 @@ export const readLitmus: ClaimReader = (reading) => {
       claims.push({ term: 'bleached', joined });
   }
   if (change.stays) claims.push({ term: 'no-change', joined: 'start' });
+  // "It did not turn blue": it stayed as it was.
+  if (!claims.length && reading.mentions.some((m) => m.kind === 'colour' && m.denied))
+    claims.push({ term: 'no-change', joined: 'start' });
   const terms = claims.map((c) => c.term);
   if (terms.includes('red') && terms.includes('bleached'))
     return { claims: [{ term: 'red-then-bleached', joined: 'start' }] };

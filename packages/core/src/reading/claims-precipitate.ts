@@ -13,6 +13,9 @@ const loose: ReadonlySet<string> = new Set([
   'limewater',
   'smell',
 ]);
+/** "No solid left", "bits at the bottom": the precipitate there still is, or is not. */
+const isLeft = (m: Mention): boolean => m.kind === 'residue';
+const turnOrStay = /^(?:stay|turn|went$|go(?:es|ne)?$|becom|became|chang|remain|still$)/;
 const noColours: ReadonlySet<ColourTerm> = new Set(['colourless']);
 
 // ---- drops and excess -------------------------------------------------------------------------
@@ -33,7 +36,11 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
     const early = mine.some((m) => m.kind === 'drops') && !mine.some((m) => m.kind === 'excess');
     const solidBefore = (m: Mention) => solidSaid || mine.some((o) => isSolid(o) && !o.denied && o.at < m.at);
     const plain = (m: Mention) =>
-      m.kind === 'excess' || m.kind === 'dissolve' || m.kind === 'insoluble' || m.kind === 'disappear';
+      m.kind === 'excess' ||
+      m.kind === 'dissolve' ||
+      m.kind === 'insoluble' ||
+      m.kind === 'disappear' ||
+      (isLeft(m) && solidSaid);
     // After a precipitate, that nothing more happens, that it stays or clears, is what the excess does.
     const follows = (m: Mention) =>
       ((m.kind === 'stays' || m.kind === 'nothing') && solidBefore(m)) ||
@@ -139,9 +146,25 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
   const solid = relevant.some((m) => isSolid(m) && !m.denied);
   // A colour denied next to a precipitate: "not a yellow ppt".
   const final = lastWord(claims);
-  if (final.length) return { claims: final };
+  if (final.length)
+    return {
+      claims: final,
+      ...(final.every((c) => c.term === 'none') && bare.length ? { loose: bare.map((c) => c.term) } : {}),
+    };
+  const turnedOrStayed = relevant.some(
+    (m) =>
+      m.kind === 'colour' &&
+      (m.denied || reading.words.slice(Math.max(0, m.at - 3), m.at).some((w) => turnOrStay.test(w))),
+  );
   if (bareColour && !solid)
-    return { claims: bare, ...(narrow ? { bare: true } : { problem: 'no-state' as const, claims: [] }) };
+    return narrow
+      ? { claims: bare, bare: true }
+      : {
+          claims: [],
+          problem: 'no-state',
+          // "It stayed blue" and "turned brown" speak of what was there before.
+          ...(turnedOrStayed ? {} : { loose: bare.map((c) => c.term) }),
+        };
   // "it did not go white": nothing came.
   if (reading.mentions.some((m) => m.kind === 'colour' && m.denied) && !reading.mentions.some((m) => m.kind === 'colour' && !m.denied) && reading.words.some((w) => /^(?:go|turn|become|change)$/.test(w)))
     return { claims: [{ term: 'none', joined: 'start' }] };
@@ -156,6 +179,13 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
   const relevant = reading.mentions.filter(
     (m) => narrow || phases.get(m) === 'excess' || m.kind === 'dissolve' || m.kind === 'insoluble',
   );
+  // "Left with a colourless liquid": what stays is the liquid.
+  const ofLiquid = (m: Mention): boolean => {
+    const mine = relevant.filter((o) => o.clause === m.clause);
+    return (
+      mine.some((o) => o.kind === 'solution' || o.colour === 'colourless') && !mine.some((o) => isSolid(o))
+    );
+  };
   const claims: Claim[] = [];
   const staysClear =
     !relevant.some((m) => m.kind === 'dissolve' || m.kind === 'disappear') &&
@@ -166,6 +196,8 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
     const claim = (term: string) => claims.push({ term, joined });
     if (m.kind === 'dissolve' || m.kind === 'disappear') claim(m.denied ? 'insoluble' : 'dissolves');
     else if (m.kind === 'insoluble') claim(m.denied ? 'dissolves' : 'insoluble');
+    else if (isLeft(m)) claim(m.denied ? 'dissolves' : 'insoluble');
+    else if (m.kind === 'stays' && !staysClear && ofLiquid(m)) continue;
     else if (m.kind === 'stays') claim(staysClear ? 'none' : m.denied ? 'dissolves' : 'insoluble');
     else if (m.kind === 'nothing' && !m.denied) claim('unchanged');
     else if ((m.kind === 'clear' || m.colour === 'colourless') && !m.denied && !staysClear)
@@ -189,7 +221,9 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
     } else if (has(reading, 'excess')) {
       // "white ppt in excess": it is there in excess too.
       const shown = reading.mentions.find((m) => isSolid(m) && !m.denied);
-      if (shown) claims.push({ term: 'insoluble', joined: 'start' });
+      const excess = reading.mentions.findLast((m) => m.kind === 'excess')!;
+      const beside = reading.mentions.some((m) => m.clause === excess.clause && isSolid(m));
+      if (shown && beside) claims.push({ term: 'insoluble', joined: 'start' });
     }
   }
   if (!claims.length && !narrow && !reading.mentions.some((m) => isSolid(m) && !m.denied)) {

@@ -27,6 +27,8 @@ export interface Claims {
     | 'half'
     | 'clear-not-colourless'
     | 'reversed';
+  /** Colours given with nothing that has them, where that alone claims nothing. */
+  readonly loose?: readonly string[];
   /** A colour was given without saying what has it. */
   readonly bare?: boolean;
 }

@@ -18,6 +18,7 @@ const joins: ReadonlyMap<string, Clause['joined']> = new Map([
   ['then', 'then'],
   ['before', 'then'],
   ['afterwards', 'then'],
+  ['later', 'then'],
   ['eventually', 'then'],
   ['finally', 'then'],
   ['but', 'but'],

@@ -28,13 +28,13 @@ export const concepts = {
     lines(`dissolve, dissolves, dissolved, dissolving, redissolve, redissolves, redissolved, redissolving, re dissolve, re dissolves, re dissolved, soluble,
     resoluble, dissolvable, goes into solution, went into solution, goes back into solution, dissolution`),
   disappear:
-    lines(`disappear, disappears, disappeared, disappearing, vanish, vanishes, vanished, goes away, went away, go away, going away, gone away, clears up, cleared up, gone, fades, faded, lost, goes back in, went back in, melts away,
+    lines(`disappear, disappears, disappeared, disappearing, vanish, vanishes, vanished, goes away, went away, go away, going away, gone away, clears up, cleared up, gone, fades, faded, lost, melted away, melt away, melted, cleared away, washed away, faded away, fades away, dies away, died away, goes back in, went back in, melts away,
     goes, went`).filter((p) => p !== 'goes' && p !== 'went'),
   insoluble: lines(
     `insoluble, unsoluble, in soluble, un soluble, indissoluble, undissolved, non soluble, insolvable`,
   ),
   stays: lines(
-    `stays, stayed, stay, staying, remain, keeps its colour, kept its colour, not going anywhere, not budge, not shift, not go anywhere, not move, just sat there, sat there, sits there, remains, remained, remaining, persist, persists, persisted, still, keeps, kept, left`,
+    `stays, stayed, stay, staying, remain, keeps its colour, kept its colour, not going anywhere, not budge, not shift, not go anywhere, not move, remains, remained, remaining, persist, persists, persisted, still, keeps, kept, left`,
   ),
   nothing: [
     ...withWords(
@@ -42,7 +42,7 @@ export const concepts = {
       'change, changes, reaction, effect, difference',
       'no',
     ),
-    ...lines(`nothing, none, not change, not change colour, not react, not happen, not do anything, no result, no observation, unchanged, unaffected, stays the same, stayed the same, stay the same, remains the same, remained the same,
+    ...lines(`nothing, none, just sat there, sat there, sits there, just sits there, not change, not change colour, not react, not happen, not do anything, no result, no observation, unchanged, unaffected, stays the same, stayed the same, stay the same, remains the same, remained the same,
       remain the same, the same, same as before, not see anything, not see any change, not see a thing, not see any difference, not notice anything, not look any different, nothing happens, nothing happened, nothing seen, nothing forms, not reacted, no observable change, no visible reaction, nowt, not a lot, not anything, not much happened, not a thing, not make any difference, not make a difference, made no difference, makes no difference, make no difference, not do much, did nothing, does nothing, do nothing, zilch, nada, no affect, no visable change, nothing visible, no colour change, not affected, no signs, no observations, same as it was, same as before, looks the same, looked the same, same colour, same as at the start, no different, nothing at all, absolutely nothing, nothing visible, nothing observed, not any change, not changed, not changing, not any reaction, negative`),
   ],
   excess: lines(
@@ -89,7 +89,7 @@ export const concepts = {
   ),
   relight:
     lines(`relight, relights, relit, relighted, relighting, rekindle, rekindles, rekindled, reignite, reignites, reignited, re light, re lights, re lit, re ignite, re ignites, re ignited, re kindles, re kindled, bursts into flame, bursts into flames,
-    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, goes back on fire, went back on fire, sets on fire again, burns again, burnt again, burned again, burning again, reburns, comes back to life, came back to life, came alight, comes alight, lights itself, bursts alight, back to life, flame came back, flame returns, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame`),
+    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, goes back on fire, went back on fire, sets on fire again, burns again, burnt again, burned again, burning again, reburns, comes back to life, came back to life, came alight, comes alight, lights itself, bursts alight, back to life, flame came back, flame returns, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame, into a flame, into flame, into flames, into fire, start burning, starts to burn, started to burn, began to burn, begins to burn, began burning, begins burning, start to burn, relites, relite, relited`),
   out: lines(
     `goes out, went out, go out, gone out, going out, put out, puts out, puts it out, put it out, putting it out, extinguish, extinguishes, extinguished, extinguishing, dies, died, dies out, died out, snuffed out, snuffs out, stops the flame, kills the flame, flame goes, flame went, flame dies, stops burning, stopped burning, stops glowing, stopped glowing, distinguished, distinguishes, flame goes off`,
   ),
@@ -140,7 +140,7 @@ export const concepts = {
   anhydrous: lines(`anhydrous, dehydrated, white copper, dry copper, unhydrated`),
   cobaltChloride: lines(`cobalt chloride, cobalt paper, cocl2, cobalt`),
   rod: lines(`rod, glass rod, hydrochloric acid, hcl, conc hcl, hydrogen chloride, stopper`),
-  ammoniaRod: lines(`ammonia solution, ammonia, nh3, conc ammonia`),
+  ammoniaRod: lines(`ammonia solution, ammonia, nh3, nh3 solution, conc ammonia`),
   lower: lines(`lower, bottom, underneath, below, lower layer, bottom layer`),
   upper: lines(`upper, top, upper layer, top layer, hexane, organic, organic layer, hexane layer`),
 } as const satisfies Record<string, readonly string[]>;

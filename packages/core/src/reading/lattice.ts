@@ -88,7 +88,7 @@ function besideOf(tokens: readonly string[], from: number, to: number): Readonly
       k += step
     ) {
       if (!isWord(tokens[k]!)) {
-        if (/[;:!?\n]/.test(tokens[k]!)) break;
+        if (/[;!?\n]/.test(tokens[k]!)) break;
         continue;
       }
       take(tokens[k]);

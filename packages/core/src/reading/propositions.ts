@@ -91,7 +91,7 @@ const tagOf = <T extends string>(table: Readonly<Record<T, RegExp>>, word: strin
 const boundary =
   /^(?:because|cos|coz|cuz|bc|since|so|which|who|otherwise|if|when|while|unless|therefore|hence|meaning|after)$/;
 const passiveBefore = /^(?:is|are|was|were|get|gets|got|be|been|being|getting)$/;
-const wouldWords = /^(?:would|could|might|may|will|otherwise|if|can)$/;
+const wouldWords = /^(?:would|could|might|may|will|otherwise|if)$/;
 
 function propositionsOf(words: readonly string[], purposeBefore: boolean): Proposition[] {
   const out: Proposition[] = [];

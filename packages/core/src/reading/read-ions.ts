@@ -149,6 +149,7 @@ function ofAnyCase(token: string): Formulas | undefined {
 }
 
 const elements = 'iron|copper|lead|chromium|manganese|cobalt|nickel|silver';
+const chargedElements = elements.split('|');
 const symbols: Readonly<Record<string, string>> = {
   fe: 'iron',
   cu: 'copper',
@@ -226,7 +227,8 @@ function knownName(word: string): string | undefined {
 
 function ionsNamed(lower: string): readonly IonId[] | undefined {
   const [stem = '', charge] = lower.split('#');
-  const known = knownName(stem);
+  // A charge beside it tells that a short word is an element's name: `irn (II)`.
+  const known = knownName(stem) ?? (charge ? alike(stem, chargedElements).find((a) => a.cost < 1.3)?.word : undefined);
   const ions = known === undefined ? undefined : nameWords.get(known);
   if (!ions) return undefined;
   if (!charge) return ions;
@@ -250,6 +252,15 @@ function tornNames(tokens: readonly string[]): readonly string[] {
       const joined = run.join('').toLowerCase();
       if (nameWords.has(joined) || gasNames.has(joined) || tornAs.has(joined)) {
         out.push(tornAs.get(joined) ?? joined);
+        taken = n;
+        break;
+      }
+      const like =
+        joined.length >= 6 && run.some((t) => standingOf(t.toLowerCase()) === 'unknown') && run.every((t) => !knownName(t.toLowerCase()))
+          ? knownName(joined)
+          : undefined;
+      if (like) {
+        out.push(like);
         taken = n;
         break;
       }
@@ -353,7 +364,8 @@ function namesIn(answer: string): IonReading {
         });
       continue;
     }
-    if (!fillers.has(lower) && gas === undefined && !formula && !foreign.includes(knownName(lower) ?? '') && standingOf(lower) === 'unknown') unread.push(token);
+    if (!fillers.has(lower) && gas === undefined && !formula && !foreign.includes(knownName(lower) ?? '') && standingOf(lower.replace(/#.*/, '')) === 'unknown')
+      unread.push(token.replace(/#.*/, ''));
   }
   return { claims, gases, unread, blank: tokens.length === 0 };
 }

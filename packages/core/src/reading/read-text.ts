@@ -47,6 +47,13 @@ type Found = { -readonly [K in keyof Mention]: Mention[K] };
 const goes = new Set(['go', 'goes', 'went', 'going']);
 const afterGone =
   /^(?:when|after|in|with|once|if|as|completely|again|at|by|straight|quickly|immediately|eventually|on|upon|because|leaving|so|totally|fully|entirely|really|for)$/;
+const reagentNames =
+  /^(?:naoh|alkali|hydroxide|nitrate|koh|agno3|bacl2|chloride|acid|carbonate|reagent|hcl|salt|sample|test|original)$/;
+/** Words of a reagent's solution at a place: what is added, not what is seen. */
+function reagentAt(words: readonly string[], at: number): number {
+  if (!reagentNames.test(words[at]!)) return 0;
+  return words[at + 1] === 'solution' || words[at + 1] === 'solutions' ? 2 : 0;
+}
 /** What a denial that comes last cannot take back: the circumstances. */
 const circumstances: ReadonlySet<string> = new Set(['drops', 'excess', 'limewater', 'litmus', 'paper', 'splint', 'lit', 'glowing', 'damp', 'dry', 'flame', 'solution', 'upper', 'lower', 'gas']);
 
@@ -78,6 +85,23 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
         i += denial.length;
         continue;
       }
+      // "Insoluble in sodium hydroxide solution": the liquid is the reagent.
+      const reagent = reagentAt(mine, i);
+      if (reagent > 1) {
+        i += reagent;
+        continue;
+      }
+      // "Pop it in the tube" is what one does.
+      if (word === 'pop' && /^(?:it|a|the|your|in|on)$/.test(mine[i + 1] ?? '')) {
+        i += 1;
+        continue;
+      }
+      // "1) blue ppt 2) same"
+      if (word === 'same' && mine.every((w) => w === 'same' || /^\d+$|^(?:the|in|as|still|it|is|was|just|all)$/.test(w))) {
+        push('nothing', undefined, i, 1, false);
+        i += 1;
+        continue;
+      }
       const phrase = phraseAt(mine, i);
       // "the pop did not happen": a denial that comes last takes back what was said.
       const late =
@@ -102,7 +126,8 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
         lastLength = word === 'rather' || word === 'instead' || word === 'lack' || word === 'absence' || word === 'fails' || word === 'failed' ? 2 : 1;
       } else if (word === 'it' && deniedFrom >= 0 && found.some((m) => m.at > start + deniedFrom)) deniedFrom = -1;
       else if ((word === 'only' || word === 'just') && deniedFrom < i - 1) deniedFrom = -1;
-      else if (goes.has(word) && (i + 1 === mine.length || afterGone.test(mine[i + 1]!)) && mine.length > 1) {
+      else if (goes.has(word) && (i + 1 === mine.length || afterGone.test(mine[i + 1]!)) &&
+        (mine.length > 1 || mentions.some((m) => (m.kind === 'precipitate' || m.kind === 'cloudy') && !m.denied))) {
         const on = /^(?:on|for|in|as)$/.test(mine[i + 1] ?? '');
         if (!on || (mine[i + 1] === 'in' && /^(?:excess|xs|more)$/.test(mine[i + 2] ?? ''))) push('disappear', undefined, i, 1, false);
       } else {

@@ -29,7 +29,7 @@ const runTogether = new RegExp(
 
 /** Words glued or split by hasty typing, short forms with a stroke, and forms of one word. */
 const oneForm: readonly (readonly [RegExp, string])[] = [
-  [/\bre[\s-]+(lights?|lit|lighted|lighting|ignites?|ignited|kindles?|dissolves?|dissolved)\b/g, 're$1'],
+  [/\bre[\s-]+(lights?|lites?|lited|lit|lighted|lighting|ignites?|ignited|kindles?|dissolves?|dissolved)\b/g, 're$1'],
   [/\blime[\s-]+(?:water|watter|warter)\b/g, 'limewater'],
   [/\bl\s?\/\s?w\b/g, 'limewater'],
   [/\br\s?\/\s?b\s+(?=p|solid)/g, 'red brown '],
@@ -54,7 +54,7 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
 export function inOneForm(answer: string): string {
   let text = answer.length > longestAnswer ? answer.slice(0, longestAnswer) : answer;
   if (beyondAscii.test(text)) text = text.normalize('NFKC').replace(/[‐-―−]/g, '-').replace(/[’‘´]/g, "'");
-  text = text.toLowerCase();
+  text = text.toLowerCase().replace(/([a-hj-wyz])\1{2,}/g, '$1$1');
   for (const [from, to] of oneForm) text = text.replace(from, to);
   if (text.includes("'") || text.includes('`')) text = text.replace(/(?<=[a-z])['`](?=[a-z])/g, '');
   if (hasNot.test(text))

@@ -37,7 +37,7 @@ const families: Readonly<Partial<Record<Phrase['kind'], string>>> = {
   bleach: 'colour',
   nothing: 'nothing',
 };
-const markers = `no wait|wait no|oh wait no|oh wait|oh no|oh no wait|no actually|actually no|no sorry|sorry no|scrap that|strike that|ignore that|forget that|delete that|cross that out|not that|
+const markers = `no wait|wait no|oh wait no|oh wait|oh no|oh no wait|no actually|actually no|no sorry|sorry no|scrap that|crossed out|crossed that out|crossed it out|struck out|strike that|ignore that|forget that|delete that|cross that out|not that|
   i mean|i meant|no i mean|no i meant|meant to say|mean to say|meant to put|sorry i mean|sorry i meant|sorry|whoops|oops|correction|edit|or rather|make that|should say|my mistake|my bad|nope|no no|hang on|hold on|hang on no|wait|no its|no it is|no it was|no it|no thats wrong|thats wrong|changed my mind|on second thoughts|second thoughts|no i think|wait actually|actually wait|no hang on|no hold on|wait sorry|sorry wait|typo|wait yes|oh yes`
   .split('|')
   .map((marker) => marker.trim().split(/\s+/))

@@ -167,7 +167,7 @@ export const writtenAnswers = `
 @ extended observation ammonia-solution Cu2+ SO4^2-
 2 pale blue ppt -> xs -> deep blue soln
 2 lt blue ppt; dk blue soln w/ xs NH3
-1 dk blue soln only
+?1 dk blue soln only
 @ core observation dilute-acid Na+ CO3^2-
 2 eff., LW milky
 2 fizz + LW -> cloudy
@@ -275,13 +275,13 @@ export const writtenAnswers = `
 1 glowing splint no wait lit splint, relights
 @ core gas-test H2
 2 glowing splint. sorry lit splint, squeaky pop
-@ core identify Na+ Cl- cation
+@ core identify cation Na+ Cl-
 1 potassium no wait sodium
 0 sodium no wait potassium
 1 lithium - actually sodium
 0 Na+ sorry K+
 1 i said potassium first but its sodium
-@ core identify Fe3+ Cl- cation
+@ core identify cation Fe3+ Cl-
 1 Fe2+... no, Fe3+
 0 iron(III) actually iron(II)
 ~ negated

@@ -13,7 +13,7 @@ export interface CorpusLine {
   readonly disputed: boolean;
 }
 
-function itemOf(header: string): { syllabus: string; item: MarkItem } {
+export function itemOf(header: string): { syllabus: string; item: MarkItem } {
   const [syllabus = '', kind = '', ...words] = header.split(' ');
   const options: Record<string, string> = Object.fromEntries(
     words

@@ -260,10 +260,10 @@ export const secondHandAnswers = `
 2 damp read litmus paper turns blue
 @ extended gas-test Cl2
 2 damp litmus paper gets beached
-@ core identify K+ Cl- cation
+@ core identify cation K+ Cl-
 1 pot ass ium
 1 potassium full stop
-@ core identify Na+ CO3^2- anion
+@ core identify anion Na+ CO3^2-
 1 carbon eight
 1 car bonate
 ~ misspelt
@@ -300,13 +300,13 @@ export const secondHandAnswers = `
 2 moyst litmus turns wite
 @ extended gas-test SO2
 2 acidifyed potasium manganate goes colorless
-@ core identify Fe2+ SO4^2- cation
+@ core identify cation Fe2+ SO4^2-
 1 irn (II)
 1 Iron(ii)
-@ core identify Mg2+ SO4^2- cation
+@ core identify cation Mg2+ SO4^2-
 1 magneisum
 1 magnisium
-@ core identify K+ Br- anion
+@ core identify anion K+ Br-
 1 bromid
 1 bromyde
 ~ corrected
@@ -336,11 +336,11 @@ export const secondHandAnswers = `
 2 glowing splint goes out - no it relights
 @ core gas-test NH3
 2 damp blue litmus turns red. sorry wrong way round, damp red litmus turns blue
-@ core identify Cu2+ SO4^2- cation
+@ core identify cation Cu2+ SO4^2-
 1 iron no copper
 1 Fe2+ wait Cu2+
 0 copper oops i mean iron(II)
-@ core identify Na+ Cl- anion
+@ core identify anion Na+ Cl-
 1 bromide, no, chloride
 0 chloride actually bromide
 ~ negated
@@ -518,29 +518,29 @@ export const secondHandAnswers = `
 2 blue cobalt chloride paper goes pink
 1 anhydrous copper sulfate turns white
 0 it boils at 100
-@ core identify Fe2+ SO4^2- cation
+@ core identify cation Fe2+ SO4^2-
 1 iron 2+
 1 Iron two plus
 0 iron
 0 iron 3+
 0 ferrous or ferric
-@ core identify NH4+ Cl- cation
+@ core identify cation NH4+ Cl-
 1 ammonium
 0 NH3
 0 ammonia gas
 1 its ammonium because the litmus went blue
-@ core identify Al3+ SO4^2- cation
+@ core identify cation Al3+ SO4^2-
 1 aluminium ions, Al3+
 1 al3+
 0 Al+
 0 aluminium or zinc
-@ core identify K+ I- anion
+@ core identify anion K+ I-
 1 I-
 1 iodide because of the yellow ppt with silver nitrate
 0 iodine
 0 I2
 0 no halide
-@ core identify Cu2+ SO4^2- salt
+@ core identify salt Cu2+ SO4^2-
 1 copper(II) sulfate
 1 CuSO4
 1 copper sulphate because blue flame green and white ppt with barium chloride

@@ -79,7 +79,7 @@ export const writtenTestsAndReasons = `
 @ core gas-test H2
 2 a lit splint not a glowing one. squeaky pop
 ~ phone
-@ core identify Na+ Cl- cation
+@ core identify cation Na+ Cl-
 1 its def sodium
 1 i think its sodium cos of the yellow flame
 0 sodium chloride or potassium chloride
@@ -97,7 +97,7 @@ export const writtenTestsAndReasons = `
 1 sodium (Na+)
 1 definately sodium ions
 0 either sodium or lithium
-@ core identify Fe3+ Cl- cation
+@ core identify cation Fe3+ Cl-
 1 iron three plus
 1 Fe 3+
 1 iron (3)
@@ -107,7 +107,7 @@ export const writtenTestsAndReasons = `
 1 Fe³⁺
 1 FE3+ 
 0 F3+
-@ core identify K+ SO4^2- anion
+@ core identify anion K+ SO4^2-
 1 sulfate because it went white with barium chloride
 1 SO4 2-
 1 it has sulphate ions in it
@@ -118,13 +118,13 @@ export const writtenTestsAndReasons = `
 0 not sulfate
 1 sulfate not carbonate
 1 sulfate cos no fizzing so it cant be carbonate
-@ core identify Na+ CO3^2- anion
+@ core identify anion Na+ CO3^2-
 1 carbonate cos it fizzed
 1 CO3 2-
 0 CO2
 0 carbon
 1 must be a carbonate
-@ core identify Na+ Cl- salt
+@ core identify salt Na+ Cl-
 1 NaCl
 1 table salt, sodium chloride
 1 sodium chloride because yellow flame and white ppt
@@ -133,29 +133,29 @@ export const writtenTestsAndReasons = `
 1 sodium + chloride
 0 Na2Cl
 ~ voice
-@ core identify Na+ Cl- cation
+@ core identify cation Na+ Cl-
 1 so dium
 1 sodium full stop
-@ core identify Cu2+ SO4^2- cation
+@ core identify cation Cu2+ SO4^2-
 1 copper to
 1 copper two plus
 1 copper
-@ core identify K+ SO4^2- anion
+@ core identify anion K+ SO4^2-
 1 sul fate
 1 sulphate full stop
 ~ misspelt
-@ core identify K+ Cl- cation
+@ core identify cation K+ Cl-
 1 potasium
 1 pottassium
 1 potassum
-@ core identify Ca2+ Cl- cation
+@ core identify cation Ca2+ Cl-
 1 calcuim
 1 calsium
 0 cadmium
-@ core identify Al3+ SO4^2- cation
+@ core identify cation Al3+ SO4^2-
 1 alluminum
 1 alumineum
-@ core identify Na+ Cl- anion
+@ core identify anion Na+ Cl-
 1 chlorid
 1 clouride
 0 clorine
