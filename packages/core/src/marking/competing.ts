@@ -5,11 +5,16 @@
 import { readingsOfText, type TextReading } from '../reading/read-text.js';
 import { forReview, type Mark } from './mark-result.js';
 
-const asRead = (reading: TextReading): string => `“${reading.clauses.map((c) => c.words.join(' ')).join(', ')}”`;
-
-/** @param marked the mark by one reading. */
-export function acrossReadings(answer: string, marked: (reading: TextReading) => Mark): Mark {
-  const readings = readingsOfText(answer);
+/**
+ * The mark all readings agree on, else one for a person to choose.
+ * @param readings likeliest first; one at least.
+ * @param told how a reading is shown to a person.
+ */
+export function agreed<Reading>(
+  readings: readonly Reading[],
+  marked: (reading: Reading) => Mark,
+  told: (reading: Reading) => string,
+): Mark {
   const first = marked(readings[0]!);
   if (first.verdict === 'review') return first;
   for (const other of readings.slice(1)) {
@@ -18,7 +23,7 @@ export function acrossReadings(answer: string, marked: (reading: TextReading) =>
       return {
         ...forReview(
           'read-two-ways',
-          `This can be read as ${asRead(readings[0]!)} or as ${asRead(other)}; a person decides.`,
+          `This can be read as ${told(readings[0]!)} or as ${told(other)}; a person decides.`,
         ),
         points: first.points,
         max: first.max,
@@ -26,3 +31,10 @@ export function acrossReadings(answer: string, marked: (reading: TextReading) =>
   }
   return first;
 }
+
+const asRead = (reading: TextReading): string =>
+  `“${reading.clauses.map((c) => c.words.join(' ')).join(', ')}”`;
+
+/** @param marked the mark by one reading. */
+export const acrossReadings = (answer: string, marked: (reading: TextReading) => Mark): Mark =>
+  agreed(readingsOfText(answer), marked, asRead);

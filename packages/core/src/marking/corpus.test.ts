@@ -1,16 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
-import { corpusLines, isHeldOut } from './corpus/read-corpus.js';
+import { corpusLines, corpusSets, isHeldOut, type CorpusLine } from './corpus/read-corpus.js';
 import { mark } from './mark.js';
 
 const lines = corpusLines();
-const judged = (held: boolean) => {
-  const mine = lines.filter((_, i) => isHeldOut(i) === held);
+const judged = (held: boolean) => judgedOf(lines.filter((_, i) => isHeldOut(i) === held));
+const judgedOf = (mine: readonly CorpusLine[]) => {
   const marks = mine.map((line) => ({ line, mark: mark(line.syllabus, line.item, line.answer) }));
   const decided = marks.filter((m) => m.mark.verdict !== 'review');
   const right = decided.filter((m) => m.mark.points === m.line.points);
   const reviews = marks.filter((m) => m.mark.verdict === 'review' && !m.line.disputed);
   return {
     agreement: right.length / decided.length,
+    wrong: decided.filter((m) => m.mark.points !== m.line.points && !m.line.disputed).map((m) => m.line.answer),
     silent: (decided.length - right.length) / mine.length,
     reviews: reviews.length / mine.length,
     marks,
@@ -30,6 +31,13 @@ describe('the marker agrees with an examiner', () => {
     expect(agreement).toBeGreaterThanOrEqual(0.97);
     expect(silent).toBeLessThan(0.02);
     expect(reviews).toBeLessThanOrEqual(0.06);
+  });
+  test.each(corpusSets.slice(1))('on the set %s: 99 % agreed, at most 5 % left to a person', (set) => {
+    const mine = corpusLines(set);
+    const { wrong, reviews } = judgedOf(mine);
+    expect(mine.length).toBeGreaterThan(250);
+    expect(wrong.length / mine.length).toBeLessThanOrEqual(0.01);
+    expect(reviews).toBeLessThanOrEqual(0.05);
   });
   test('every mark has points within its range, a verdict that fits and a reason in a sentence', () => {
     for (const { mark: m } of judged(false).marks) {

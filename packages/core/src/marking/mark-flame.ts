@@ -5,7 +5,7 @@ import { readIons } from '../reading/read-ions.js';
 import type { TextReading } from '../reading/read-text.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
-import { isShort } from './doubt.js';
+import { hasStrangeWords, isShort } from './doubt.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 
 export const termList = (terms: Iterable<ColourTerm>): string => {
@@ -106,6 +106,8 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
         'near-wording',
         `${termList(bad.map((c) => c.term))} is close to ${wanted}; a person decides.`,
       );
+    if (hasStrangeWords(text))
+      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
     const generous = earningTerms(wording, 'generous').earns;
     if (bad.every((c) => generous.has(c.term)))
       return onePoint(

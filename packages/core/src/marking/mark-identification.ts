@@ -119,13 +119,16 @@ function markMetal(syllabus: Syllabus, item: IdentificationItem, answer: string)
   return onePoint(0, 'wrong-metal', `That is not what the sample holds: it was ${speciesName(truth)}.`);
 }
 
+/** Marks of nothing that a name misspelt beyond reading would change. */
+const openCodes: ReadonlySet<string> = new Set(['no-name', 'half-a-salt', 'denied']);
+
 /**
  * Marks a naming (one point; `salt` needs both ions).
  * @throws RangeError when the sample does not hold the part asked for.
  */
 export function markIdentification(syllabus: Syllabus, item: IdentificationItem, answer: string): Mark {
   const marked = markNaming(syllabus, item, answer);
-  if (marked.points > 0 || marked.why[0]?.code !== 'no-name') return marked;
+  if (marked.points > 0 || !openCodes.has(marked.why[0]?.code ?? '')) return marked;
   const nothing = saysNothing(answer);
   if (nothing) return onePoint(0, nothing.code, nothing.text);
   // A word that is none may be a name misspelt beyond reading.

@@ -56,6 +56,8 @@ function judge(
         'colour-alone',
         `${wordsOf(read.loose)} is the right colour, but of what? A person decides.`,
       );
+    if (problem && hasStrangeWords(reading))
+      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
     if (problem) return onePoint(0, problem, `${problemText[problem]} The answer wanted is ${wanted}.`);
     if (
       reading.mentions.length === 0 &&

@@ -1,10 +1,11 @@
 /** Marks why a step is done: one point for the reason. */
-import { explanationOf, type Proposition } from '../reading/propositions.js';
+import { explanationsOf, type Explanation, type Proposition } from '../reading/propositions.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
+import { agreed } from './competing.js';
 import type { PurposeItem } from './mark-item.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
-import { purposeOf } from './purposes.js';
+import { purposeOf, type Purpose } from './purposes.js';
 
 /** Rules over the words alone hold where no one does anything to anything. */
 const nothingSaid: Proposition = { subject: [], act: 'contain', object: [], denied: false, purpose: false, otherwise: false };
@@ -14,20 +15,33 @@ export function markPurpose(_syllabus: Syllabus, item: PurposeItem, answer: stri
   const purpose = purposeOf(item.of);
   const nothing = saysNothing(answer);
   if (nothing) return onePoint(0, nothing.code, nothing.text);
-  const said = explanationOf(answer);
+  return agreed(
+    explanationsOf(answer),
+    (said) => markSaid(purpose, said),
+    ({ words }) => `“${words.replaceAll(' ; ', ', ')}”`,
+  );
+}
+
+function markSaid(purpose: Purpose, said: Explanation): Mark {
   const { words } = said;
   const found = (lists: readonly (readonly RegExp[])[]) =>
     lists.some((list) => list.every((pattern) => pattern.test(words)));
   const spoilt = purpose.spoilt?.some((pattern) => pattern.test(words)) ?? false;
-  const reversed = [...said.propositions, nothingSaid].some((p) => purpose.wrong?.some((wrong) => wrong(p, said)));
-  if (spoilt || reversed) return onePoint(0, 'wrong-reason', `That is not why, or it is the wrong way round. ${purpose.reason}`);
+  const reversed = [...said.propositions, nothingSaid].some((p) =>
+    purpose.wrong?.some((wrong) => wrong(p, said)),
+  );
+  if (spoilt || reversed)
+    return onePoint(0, 'wrong-reason', `That is not why, or it is the wrong way round. ${purpose.reason}`);
   if (found(purpose.earns)) return onePoint(1, 'reason', 'The reason is right.');
   if (purpose.review && found(purpose.review))
     return forReview(
       'vague',
       `This may be meant rightly but is vague; a person decides. The reason is: ${purpose.reason}`,
     );
-  if (said.unknown > 0 && purpose.about?.test(words))
-    return forReview('not-understood', `Not all of this could be read; a person decides. The reason is: ${purpose.reason}`);
+  if (said.unknown > 0)
+    return forReview(
+      'not-understood',
+      `Not all of this could be read; a person decides. The reason is: ${purpose.reason}`,
+    );
   return onePoint(0, 'not-the-reason', purpose.reason);
 }

@@ -281,7 +281,7 @@ export const purposes: readonly Purpose[] = [
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
     about: /\b(yellow|sodium|lilac|potassium)\b/,
     wrong: [
-      (p) => (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') && !p.denied && has(p.object, 'lilac', 'potassium') && !has(p.object, 'yellow', 'sodium') && !has(p.subject, 'yellow', 'sodium'),
+      (p) => (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') && !p.denied && has(p.object, 'lilac', 'potassium') && !has(p.object, 'yellow') && !has(p.subject, 'yellow', 'sodium'),
       (p) => p.act === 'block' && p.purpose && !p.denied && !p.otherwise && has(p.subject, 'yellow', 'sodium') && has(p.object, 'lilac', 'potassium'),
       (p) => p.act === 'block' && has(p.subject, 'lilac', 'potassium') && has(p.object, 'yellow', 'sodium') && !p.denied,
       (p) => p.act === 'pass' && !p.denied && has(p.object, 'yellow', 'sodium') && !has(p.object, 'lilac', 'potassium'),

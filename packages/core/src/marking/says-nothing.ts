@@ -1,4 +1,5 @@
 /** Answers that are no answers: blank, "idk", a keyboard run over, markup, words to the marker. They earn nothing, decided. */
+import { keptByText } from '../reading/kept.js';
 import { standingOf } from '../reading/lexicon.js';
 import { isWord, longestAnswer, tokensOf } from '../reading/tokens.js';
 import type { Reason } from '../reading/reason.js';
@@ -17,7 +18,7 @@ const isMash = (word: string): boolean =>
   /(?:asdf|sdfg|dfgh|fghj|ghjk|hjkl|qwer|wert|erty|rtyu|uiop|zxcv|xcvb|cvbn|jkj|lkj|fdsa|jfj|dfd|sdf|kjh)/.test(word);
 
 /** Why an answer is none, as a kind sentence; undefined where it says something. */
-export function saysNothing(answer: string): Reason | undefined {
+export const saysNothing = keptByText((answer): Reason | undefined => {
   const kind = (code: string, text: string): Reason => ({ code, text });
   const short = answer.slice(0, longestAnswer);
   if (!/[\p{L}\p{N}]/u.test(short)) return kind('blank', answer.trim() ? 'No words were written.' : 'Nothing was written.');
@@ -25,6 +26,7 @@ export function saysNothing(answer: string): Reason | undefined {
   const text = tokens.join(' ');
   if (/<\/?[a-z][^>]*>/i.test(short) || /--\s*$|;\s*drop\s/i.test(short))
     return kind('no-answer', 'This is code rather than an answer.');
+  if (/^[^\p{L}\p{N}]*([\p{L}\p{N}])\1{5,}[^\p{L}\p{N}]*$/u.test(short)) return kind('no-answer', 'These are not words; nothing can be marked.');
   if (toTheMarker.test(text) && /\b(?:marks?|ignore|award|prompt|instructions?|script|drop)\b/.test(text))
     return kind('no-answer', 'This speaks to the marker; it does not answer the question.');
   let rest = text;
@@ -35,4 +37,4 @@ export function saysNothing(answer: string): Reason | undefined {
   if (odd.length && !tokens.some((word) => word.length > 1 && readable(word) && !isMash(word)))
     return kind('no-answer', 'These are not words; nothing can be marked.');
   return undefined;
-}
+});

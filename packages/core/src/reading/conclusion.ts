@@ -2,13 +2,17 @@
  * The part of an answer that names something: corrections made ("potassium no wait sodium"), reasons and the reagents of
  * tests left out ("sulfate because it went white with barium chloride").
  */
+import { alike } from './likeness.js';
+import { standingOf } from './lexicon.js';
 
+/** Words an answer turns on: a slip in one must not hide it. */
+const hinges = ['because', 'actually', 'instead', 'therefore', 'sorry', 'correction'];
 const correction =
   /(?:^|[\s.,;:!?(\u2013-])(?:no wait|wait no|oh wait|no sorry|sorry no|no i mean|i mean|i meant|no actually|actually no|actually|scrap that|strike that|ignore that|correction|edit|oops|whoops|or rather|make that|sorry|hang on|hold on|no its|no it is|no it was|no|nope|wait|on second thoughts|changed my mind)(?=[\s.,;:!?)]|$)/gi;
 const writtenFirst =
   /\b(?:i |we )?(?:said|thought|put|wrote|guessed|expected|first thought|had)\b[^.;]*?\b(?:but|actually|however|though)\b/i;
 const reason =
-  /(?:^|[\s,;(])(?:because|becuase|becasue|becos|cos|coz|cuz|bc|due to|seeing as|given that|as it|as the|since|so it can ?'?t|so cant|so not|it can ?'?t|cant be|can't be|could ?n'?t be|which|rather than|instead of|unlike|not like)(?=[\s,])/i;
+  /(?:^|[\s,;(])(?:because|becuase|becasue|becase|becos|bcos|bcus|bcoz|cos|coz|cuz|bc|due to|seeing as|given that|as it|as the|since|so it can ?'?t|so cant|so not|it can ?'?t|cant be|can't be|could ?n'?t be|which|rather than|instead of|unlike|not like)(?=[\s,])/i;
 const conclusion =
   /(?:^|[\s,;(.])(?:so|therefore|hence|thus|meaning|which means|must be|has to be|must contain|shows its|means its|=>|->|→)(?=\s)/gi;
 const reagent =
@@ -16,13 +20,18 @@ const reagent =
 
 /** Pieces of an answer to read names in, best first; the whole of it comes last. @param names does a piece name something? */
 export function concluding(answer: string, names: (piece: string) => boolean): string {
-  let text = answer;
+  let text = answer.replace(/[a-z]{5,}/gi, (word) =>
+    standingOf(word.toLowerCase()) === 'unknown' ? ((alike(word.toLowerCase(), hinges)[0]?.cost ?? 9) <= 1 ? alike(word.toLowerCase(), hinges)[0]!.word : word) : word,
+  );
   // The last word counts, where it names something.
   const parts = text.split(correction).map((p) => p.trim());
   if (parts.length > 1) {
     const last = parts.findLastIndex((p) => p && names(p));
     // "no, sodium" and "not sodium" are no corrections of nothing.
-    if (last > 0 && parts.slice(0, last).some((p) => names(p))) text = parts.slice(last).join(' ');
+    const end = parts.at(-1)!;
+    // What was put in its place may be misspelt beyond reading: a person looks at that, not at what was taken back.
+    if (last >= 0 && last < parts.length - 1 && /^[a-z]{5,}$/i.test(end) && standingOf(end.toLowerCase()) === 'unknown') text = end;
+    else if (last > 0 && parts.slice(0, last).some((p) => names(p))) text = parts.slice(last).join(' ');
   }
   const first = writtenFirst.exec(text);
   if (first) {

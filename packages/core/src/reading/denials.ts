@@ -34,7 +34,7 @@ export function denialAt(words: readonly string[], at: number): { denies: boolea
 }
 
 /** What may follow a denial that takes back what was said before it: "a white ppt did not form". */
-const takesBack = new Set(
+export const takesBack: ReadonlySet<string> = new Set(
   'form formed forms forming appear appeared appears see seen saw occur occurred occurs happen happened happens made make produced produce present observed observe be been there visible noticed notice any at all show shown come came heard hear develop developed detected found given one work up it this that'.split(
     ' ',
   ),

@@ -4,7 +4,10 @@
  * answer is its reading; others nearly as cheap are kept beside it.
  */
 import { abbreviations } from './abbreviations.js';
+import { keptByText } from './kept.js';
 import { knownWords, standingOf, termWords, type Standing } from './lexicon.js';
+import { denialWords, takesBack } from './denials.js';
+import { grammarWords } from './grammar-words.js';
 import { alike } from './likeness.js';
 import { mishearings } from './mishearings.js';
 import { isWord } from './tokens.js';
@@ -47,7 +50,8 @@ interface Rule {
 const rules = new Map<string, Rule[]>();
 const addRule = (heard: string, meant: string, beside: readonly WordClass[] | undefined, short: boolean) => {
   const words = heard.split(' ');
-  const cost = beside ? 0.1 : short ? 0.2 : 0.4;
+  // Two words that make no sense together and sound like one: hardly anyone means them.
+  const cost = beside ? 0.1 : short ? 0.2 : words.length > 1 ? 0 : 0.4;
   rules.set(words[0]!, [
     ...(rules.get(words[0]!) ?? []),
     { heard: words, words: meant.split(' '), beside, cost, short },
@@ -60,17 +64,16 @@ const meantBy = new Map(abbreviations.map((a) => [a.short, a.meant]));
 const isShort = (word: string): boolean => meantBy.has(word) || word === 'sol';
 
 const longWords = knownWords.filter((word) => word.length >= 6);
-const likenesses = new Map<string, ReturnType<typeof alike>>();
-function likenessesOf(word: string, known: readonly string[]): ReturnType<typeof alike> {
-  const key = known === longWords ? `+${word}` : word;
-  let found = likenesses.get(key);
-  if (!found) {
-    found = alike(word, known);
-    if (likenesses.size > 20_000) likenesses.clear();
-    likenesses.set(key, found);
-  }
-  return found;
-}
+/** Verbs run together with "not": a slip in one must not turn what an answer says. */
+const runTogether: ReadonlyMap<string, readonly string[]> = new Map(
+  'does did do could would should was were is has have had are ca wo'
+    .split(' ')
+    .map((verb) => [`${verb}nt`, [verb === 'ca' ? 'can' : verb === 'wo' ? 'will' : verb, 'not']] as const),
+);
+const heldTogether = [...grammarWords].filter((word) => word.length >= 5 && !runTogether.has(word));
+const spellable = [...new Set([...knownWords, ...runTogether.keys(), ...denialWords, ...takesBack, ...heldTogether])];
+const likeAny = keptByText((word) => alike(word, spellable), 20_000);
+const likeLong = keptByText((word) => alike(word, longWords), 20_000);
 
 /** Classes of the words on either side, short forms by what they mean. */
 function besideOf(tokens: readonly string[], from: number, to: number): ReadonlySet<WordClass> {
@@ -78,7 +81,8 @@ function besideOf(tokens: readonly string[], from: number, to: number): Readonly
   const take = (word: string | undefined) => {
     if (word === undefined) return;
     for (const c of classesOf(word)) found.add(c);
-    for (const w of (meantBy.get(word) ?? '').split(' ')) for (const c of classesOf(w)) found.add(c);
+    const meant = meantBy.get(word) ?? (standingOf(word) === 'unknown' ? likeAny(word)[0]?.word : undefined) ?? '';
+    for (const w of meant.split(' ')) for (const c of classesOf(w)) found.add(c);
   };
   for (const step of [-1, 1]) {
     let seen = 0;
@@ -120,7 +124,8 @@ function edgesFrom(tokens: readonly string[], at: number): Edge[] {
   const edges: Edge[] = [{ to: at + 1, words: [word], cost: asItStands[standing] }];
   const fitting = (rules.get(word) ?? []).filter((rule) => {
     if (rule.heard.some((w, k) => tokens[at + k] !== w)) return false;
-    if (!rule.beside || (tokens.length <= 2 && rule.short && word.length > 2)) return true;
+    if (!rule.beside) return true;
+    if (rule.short && word.length > 2 && (tokens.length <= 2 || standing === 'unknown')) return true;
     const company = besideOf(tokens, at, at + rule.heard.length);
     return rule.beside.some((c) => company.has(c));
   });
@@ -131,8 +136,8 @@ function edgesFrom(tokens: readonly string[], at: number): Edge[] {
       edges.push({ to: at + rule.heard.length, words: rule.words, cost: rule.cost });
   // What nobody writes as a word may be a slip; so may a word that is out of place here.
   if (against[standing] < Infinity && !fitting.some((rule) => rule.heard.length === 1)) {
-    for (const { word: meant, cost } of likenessesOf(word, knownWords))
-      edges.push({ to: at + 1, words: [meant], cost: 0.25 + 0.8 * cost + against[standing] });
+    for (const { word: meant, cost } of likeAny(word))
+      edges.push({ to: at + 1, words: runTogether.get(meant) ?? [meant], cost: 0.25 + 0.8 * cost + against[standing] });
     if (standing === 'unknown' && word.length >= 6) {
       const parts = splitUp(word);
       if (parts) edges.push({ to: at + 1, words: parts, cost: 0.6 });
@@ -151,7 +156,7 @@ function edgesFrom(tokens: readonly string[], at: number): Edge[] {
     if (standingOf(joined) === 'term' && joined.length > 4)
       edges.push({ to: at + n, words: [joined], cost: 0.3 });
     else if (joined.length >= 6)
-      for (const { word: meant, cost } of likenessesOf(joined, longWords).slice(0, 1))
+      for (const { word: meant, cost } of likeLong(joined).slice(0, 1))
         if (cost <= 1.3 && tokens.slice(at, at + n).every((part) => !termWords.has(part) || part.length <= 4))
           edges.push({ to: at + n, words: [meant], cost: 0.5 + 0.8 * cost });
   }

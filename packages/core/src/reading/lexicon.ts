@@ -3,6 +3,7 @@ import { allColourTerms, colourTerms } from './colour-terms.js';
 import { concepts } from './concepts.js';
 import { packedWords } from './english-words.js';
 import { grammarWords } from './grammar-words.js';
+import { keptByText } from './kept.js';
 import { ordinaryWords } from './ordinary-words.js';
 import { plainWords } from './plain-words.js';
 import { reasonWords } from './reason-words.js';
@@ -36,7 +37,6 @@ const known = new Set(knownWords);
 /** `term` and `grammar` words explain themselves, `lesson` words are ordinary in answers; the others carry doubt. */
 export type Standing = 'term' | 'grammar' | 'lesson' | 'common' | 'rarer' | 'unknown';
 
-const standings = new Map<string, Standing>();
 function standingNow(word: string): Standing {
   if (termWords.has(word)) return 'term';
   if (grammarWords.has(word) || /^\d+$/.test(word)) return 'grammar';
@@ -46,12 +46,4 @@ function standingNow(word: string): Standing {
   return rarer.has(word) ? 'rarer' : 'unknown';
 }
 /** How well a word is known. @param word lower case, letters or digits. */
-export function standingOf(word: string): Standing {
-  let standing = standings.get(word);
-  if (!standing) {
-    standing = standingNow(word);
-    if (standings.size > 20_000) standings.clear();
-    standings.set(word, standing);
-  }
-  return standing;
-}
+export const standingOf = keptByText(standingNow, 20_000);

@@ -5,6 +5,7 @@
 import { clausesIn } from './clauses.js';
 import { denialAt } from './denials.js';
 import { inNames } from './formula-words.js';
+import { keptByText } from './kept.js';
 import { readingsOf } from './lattice.js';
 import { standingOf } from './lexicon.js';
 import { tokensOf } from './tokens.js';
@@ -154,9 +155,12 @@ function propositionsOf(words: readonly string[], purposeBefore: boolean): Propo
   return out;
 }
 
-/** Reads an explanation; the likeliest reading of its words alone. */
-export function explanationOf(answer: string): Explanation {
-  const { tokens } = readingsOf(tokensOf(inNames(answer)))[0]!;
+/** The readings of an explanation, likeliest first. */
+export const explanationsOf = keptByText((answer): readonly Explanation[] =>
+  readingsOf(tokensOf(inNames(answer))).map(({ tokens }) => explanationIn(tokens)),
+);
+
+function explanationIn(tokens: readonly string[]): Explanation {
   const { clauses } = whatStands(clausesIn(tokens));
   const propositions: Proposition[] = [];
   let unknown = 0;

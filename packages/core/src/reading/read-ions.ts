@@ -4,12 +4,14 @@
  * no other name of school chemistry is nearer, so that sulfate is never taken for sulfite, chlorine for
  * chloride or manganese for magnesium.
  */
+import { keptByText } from './kept.js';
 import { compositionKey, readFormula } from '../formulas/read-formula.js';
 import type { IonId } from '../species/ion.js';
 import { allGases, allIons, formulaParts, ionOf } from '../species/species.js';
 import type { GasId } from '../species/substance.js';
 import { concluding } from './conclusion.js';
 import { alike } from './likeness.js';
+import { mishearings } from './mishearings.js';
 import { longestAnswer } from './tokens.js';
 import { standingOf } from './lexicon.js';
 import { speller } from './spelling.js';
@@ -212,18 +214,15 @@ function nearest(word: string): string | undefined {
   return next && next.cost - best.cost < 0.35 ? undefined : best.word;
 }
 
-const namesKept = new Map<string, string | undefined>();
 /** The known name a word is nearest to, its meaning-bearing ending kept. */
-function knownName(word: string): string | undefined {
+const knownName = keptByText((word): string | undefined => {
   if (nameWords.has(word) || gasNames.has(word)) return word;
-  if (namesKept.has(word)) return namesKept.get(word);
+  const heard = misheardNames.get(word);
+  if (heard) return heard;
   const near = spelling.read(word) ?? nearest(word);
   const [a, b] = [ending(word), near ? ending(near) : ''];
-  const name = near && !(a && b && a !== b) ? near : undefined;
-  if (namesKept.size > 5000) namesKept.clear();
-  namesKept.set(word, name);
-  return name;
-}
+  return near && !(a && b && a !== b) ? near : undefined;
+}, 5000);
 
 function ionsNamed(lower: string): readonly IonId[] | undefined {
   const [stem = '', charge] = lower.split('#');
@@ -245,8 +244,15 @@ function tornNames(tokens: readonly string[]): readonly string[] {
   const out: string[] = [];
   for (let i = 0; i < tokens.length; i++) {
     let taken = 1;
+    const [first, second] = [tokens[i]!.toLowerCase(), tokens[i + 1]?.toLowerCase() ?? ''];
+    const element = /^(?:carbon|sulfur|sulphur)$/.exec(knownName(first) ?? '')?.[0];
+    if (element && second && knownName(second) === 'dioxide') {
+      out.push(`${element}dioxide`);
+      i += 1;
+      continue;
+    }
     for (const n of [3, 2]) {
-      const run = tokens.slice(i, i + n);
+      const run = tokens.slice(i, i + n).map((t) => t.replace(/[.,;!?]+$/, ''));
       if (run.length < n || run.some((t) => !/^[a-z]+$/i.test(t) || t.length > 7)) continue;
       if (run.every((t) => fillers.has(t.toLowerCase())) || run.some((t) => nameWords.has(t.toLowerCase()))) continue;
       const joined = run.join('').toLowerCase();
@@ -255,11 +261,9 @@ function tornNames(tokens: readonly string[]): readonly string[] {
         taken = n;
         break;
       }
-      const like =
-        joined.length >= 6 && run.some((t) => standingOf(t.toLowerCase()) === 'unknown') && run.every((t) => !knownName(t.toLowerCase()))
-          ? knownName(joined)
-          : undefined;
-      if (like) {
+      const odd = run.filter((t) => standingOf(t.toLowerCase()) === 'unknown' && !nameWords.has(knownName(t.toLowerCase()) ?? ''));
+      const like = joined.length >= 6 && odd.length > 0 ? knownName(joined) : undefined;
+      if (like && nameWords.has(like)) {
         out.push(like);
         taken = n;
         break;
@@ -270,8 +274,16 @@ function tornNames(tokens: readonly string[]): readonly string[] {
   }
   return out;
 }
+const misheardNames: ReadonlyMap<string, string> = new Map(
+  mishearings
+    .filter((m) => !m.beside && !m.heard.includes(' ') && (nameWords.has(m.meant) || gasNames.has(m.meant)))
+    .map((m) => [m.heard, m.meant] as const),
+);
 /** What a voice keyboard makes of names. */
 const tornAs: ReadonlyMap<string, string> = new Map([
+  ...mishearings
+    .filter((m) => !m.beside && nameWords.has(m.meant) && m.heard.includes(' '))
+    .map((m) => [m.heard.replaceAll(' ', ''), m.meant] as const),
   ['carboneight', 'carbonate'],
   ['soulfate', 'sulfate'],
   ['sulfurate', 'sulfate'],
@@ -287,7 +299,7 @@ const tornAs: ReadonlyMap<string, string> = new Map([
  * Reads the ions and gases an answer names.
  * @param answer what the student wrote; anything, any length.
  */
-export function readIons(answer: string): IonReading {
+export const readIons = keptByText((answer): IonReading => {
   const whole = answer.slice(0, longestAnswer);
   const names = (piece: string): boolean => {
     const { claims, gases } = namesIn(piece);
@@ -295,7 +307,7 @@ export function readIons(answer: string): IonReading {
   };
   const piece = /\s/.test(whole.trim()) ? concluding(whole, names) : whole;
   return namesIn(piece);
-}
+});
 
 /** The names of a piece of text, as they stand. */
 function namesIn(answer: string): IonReading {

@@ -6,6 +6,7 @@ import { clausesIn, type Clause } from './clauses.js';
 import { colourWord, type ColourTerm } from './colour-terms.js';
 import type { Concept } from './concepts.js';
 import { denialAt, takesBackBefore } from './denials.js';
+import { keptByText } from './kept.js';
 import { readingsOf } from './lattice.js';
 import { standingOf } from './lexicon.js';
 import { colourOf, phraseAt } from './phrases.js';
@@ -165,23 +166,16 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
   return { mentions, clauses, words, unexplained, corrected, blank: clauses.length === 0, cost };
 }
 
-const keptReadings = new Map<string, readonly TextReading[]>();
 /**
  * The readings of an answer of any length, likeliest first: one where its words are plain, up to three where what is
  * written may be meant in several ways.
  */
-export function readingsOfText(answer: string): readonly TextReading[] {
-  let kept = keptReadings.get(answer);
-  if (!kept) {
-    kept = readingsOf(tokensOf(answer)).map(({ tokens, cost }) => {
-      const { clauses, corrected } = whatStands(clausesIn(tokens));
-      return readClauses(clauses, corrected, cost);
-    });
-    if (keptReadings.size > 2000) keptReadings.clear();
-    keptReadings.set(answer, kept);
-  }
-  return kept;
-}
+export const readingsOfText = keptByText((answer): readonly TextReading[] =>
+  readingsOf(tokensOf(answer)).map(({ tokens, cost }) => {
+    const { clauses, corrected } = whatStands(clausesIn(tokens));
+    return readClauses(clauses, corrected, cost);
+  }),
+);
 
 /** The likeliest reading of an answer of any length. */
 export const readText = (answer: string): TextReading => readingsOfText(answer)[0]!;

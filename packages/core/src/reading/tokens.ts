@@ -1,4 +1,5 @@
 /** An answer cut into words and signs, in one spelling of characters. */
+import { keptByText } from './kept.js';
 
 /** Longest answer read; what is beyond is dropped, so that hostile input costs no time. */
 export const longestAnswer = 2000;
@@ -48,6 +49,9 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\bx{2,}\b/g, ' scrap that '],
   [/\bn\s?\/\s?c\b/g, 'no change'],
   [/\bnot un(changed|affected)\b/g, 'changed'],
+  // Chat that says nothing.
+  [/\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g, ' '],
+  [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/g, ' '],
 ];
 
 /** Characters in one form: NFKC, lower case, apostrophes dropped, "not" written out, arrows as "then". */
@@ -75,7 +79,7 @@ const hasNot = /n(?:o|e)? ?t\b|(?:did|does|is|was|would|could|has|have|had|were|
  * Words and signs of an answer in order: `.` `,` `:` `;` `!` `?` `/` `(` `)` and line ends stand for themselves; a dash
  * between spaces is `;`, other marks are dropped.
  */
-export function tokensOf(answer: string): string[] {
+export const tokensOf = keptByText((answer): readonly string[] => {
   const text = inOneForm(answer)
     .replace(/\s-+\s/g, ' ; ')
     .replace(/(?<=[\p{L}\p{N}])-+(?=[\p{L}\p{N}])/gu, ' ')
@@ -84,5 +88,5 @@ export function tokensOf(answer: string): string[] {
     .replace(/[\]}]/g, ')')
     .replace(/\.(?=\d)/g, '');
   return text.match(/[\p{L}\p{N}]+|[.;:!?\n,/()]/gu) ?? [];
-}
+});
 export const isWord = (token: string): boolean => /^[\p{L}\p{N}]/u.test(token);

@@ -42,9 +42,11 @@ const markers = `no wait|wait no|oh wait no|oh wait|oh no|oh no wait|no actually
   .split('|')
   .map((marker) => marker.trim().split(/\s+/))
   .sort((a, b) => b.length - a.length);
+const markersBy = new Map<string, string[][]>();
+for (const marker of markers) markersBy.set(marker[0]!, [...(markersBy.get(marker[0]!) ?? []), marker]);
 /** Said of what came first, before what stands: "i put red but …", "my partner said green but …". */
 const reported =
-  /\b(?:thought|expected|expecting|supposed|predicted|hoped|assumed|hypothesis|prediction|said|says|wrote|written|put down|i put|had down|reckons?|book|textbook|sheet|partner|mate|friend|teacher|sir|miss|everyone else|others|should (?:have|be)|was going to|meant to (?:be|go|turn)|would be|would go)\b/;
+  /\b(?:thought|expected|expecting|supposed|predicted|hoped|assumed|hypothesis|prediction|said|says|wrote|written|put down|i put|had down|reckons?|book|textbook|sheet|partner|mate|friend|teacher|everyone else|others|should (?:have|be)|was going to|meant to (?:be|go|turn)|would be|would go)\b/;
 const ofAnother =
   /^(?:unlike|not like|compared (?:to|with)|different (?:to|from)|than|the other one|the last one|other ones?)\b|\b(?:unlike|not like|compared (?:to|with)|different (?:to|from)|the other one|the last one|the previous one|the one before)\b/;
 const denialWords = new Set(['not', 'no', 'never', 'without']);
@@ -122,7 +124,7 @@ function markerIn(clause: Loose, first: boolean, alone: boolean): { at: number; 
   if (!first && alone && words.length === 1 && words[0] === 'no') return { at: 0, length: 1 };
   for (let i = 0; i < words.length; i++) {
     if (first && i === 0) continue;
-    const marker = markers.find((m) => m.every((w, k) => words[i + k] === w));
+    const marker = markersBy.get(words[i]!)?.find((m) => m.every((w, k) => words[i + k] === w));
     if (!marker) continue;
     // "i mean" and "sorry" before anything was said correct nothing; "wait" in mid-sentence is a verb.
     if (marker.length === 1 && /^(?:wait|sorry|edit|typo)$/.test(marker[0]!) && i > 0 && i < words.length - 1 && marker[0] === 'wait')

@@ -1,19 +1,37 @@
 /** Turns the corpus's notation into items and answers. */
 import type { MarkItem } from '../mark-item.js';
+import { writtenAnswers } from './as-they-write.js';
+import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
 import { otherAnswers } from './other-kinds.js';
+import { secondHandAnswers } from './second-hand.js';
+import { writtenTestsAndReasons } from './tests-and-reasons-as-they-write.js';
+import { thirdHandAnswers } from './third-hand.js';
+
+/** The sets in the order they were written; each after the first was tried once before anything was tuned on it. */
+const sets = {
+  first: `${observationAnswers}${gasObservationAnswers}${otherAnswers}`,
+  'as they write': `${writtenAnswers}${writtenTestsAndReasons}`,
+  'second hand': secondHandAnswers,
+  'third hand': thirdHandAnswers,
+  'fourth hand': fourthHandAnswers,
+} as const;
+export type CorpusSet = keyof typeof sets;
+export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
 
 export interface CorpusLine {
   readonly syllabus: string;
   readonly item: MarkItem;
   readonly answer: string;
   readonly points: number;
+  /** How it is written: by phone, as notes, by voice, misspelt, corrected, negated, with reasons; "plain" in the first set. */
+  readonly kind: string;
   /** Examiners differ here: review is as good as the mark. */
   readonly disputed: boolean;
 }
 
-export function itemOf(header: string): { syllabus: string; item: MarkItem } {
+function itemOf(header: string): { syllabus: string; item: MarkItem } {
   const [syllabus = '', kind = '', ...words] = header.split(' ');
   const options: Record<string, string> = Object.fromEntries(
     words
@@ -48,12 +66,17 @@ export function itemOf(header: string): { syllabus: string; item: MarkItem } {
   }
 }
 
-/** All lines of the corpus in order. Every third line was kept aside until the marker was done. */
-export function corpusLines(): CorpusLine[] {
+/** The lines of one set in order. Of the first, every third line was kept aside until the marker was done. */
+export function corpusLines(set: CorpusSet = 'first'): CorpusLine[] {
   const lines: CorpusLine[] = [];
   let current: { syllabus: string; item: MarkItem } | undefined;
-  for (const line of `${observationAnswers}${gasObservationAnswers}${otherAnswers}`.split('\n')) {
+  let kind = 'plain';
+  for (const line of sets[set].split('\n')) {
     if (!line.trim()) continue;
+    if (line.startsWith('~ ')) {
+      kind = line.slice(2);
+      continue;
+    }
     if (line.startsWith('@ ')) {
       current = itemOf(line.slice(2));
       continue;
@@ -61,10 +84,16 @@ export function corpusLines(): CorpusLine[] {
     const [, mark, points, answer] = /^(\?)?(\d) (.*)$/.exec(line) ?? [];
     if (!current || points === undefined || answer === undefined)
       throw new RangeError(`the corpus has a line that cannot be read: ${line}`);
-    lines.push({ ...current, answer, points: Number(points), disputed: mark === '?' });
+    lines.push({
+      ...current,
+      answer: answer.replaceAll('\\n', '\n'),
+      points: Number(points),
+      kind,
+      disputed: mark === '?',
+    });
   }
   return lines;
 }
 
-/** Was this line kept aside while the marker was tuned? */
+/** Was this line of the first set kept aside while the marker was tuned? */
 export const isHeldOut = (index: number): boolean => index % 3 === 2;
