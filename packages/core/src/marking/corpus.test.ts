@@ -11,7 +11,9 @@ const judgedOf = (mine: readonly CorpusLine[]) => {
   const reviews = marks.filter((m) => m.mark.verdict === 'review' && !m.line.disputed);
   return {
     agreement: right.length / decided.length,
-    wrong: decided.filter((m) => m.mark.points !== m.line.points && !m.line.disputed).map((m) => m.line.answer),
+    wrong: decided
+      .filter((m) => m.mark.points !== m.line.points && !m.line.disputed)
+      .map((m) => m.line.answer),
     silent: (decided.length - right.length) / mine.length,
     reviews: reviews.length / mine.length,
     marks,

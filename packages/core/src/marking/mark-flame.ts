@@ -20,18 +20,27 @@ function relevant(claims: readonly ColourClaim[], glass: boolean): readonly Colo
   return glass && through.length === 0 ? claims : through;
 }
 
-const noneSeen: ColourClaim = { term: 'none', denied: false, throughGlass: false, joined: 'start', minor: false };
+const noneSeen: ColourClaim = {
+  term: 'none',
+  denied: false,
+  throughGlass: false,
+  joined: 'start',
+  minor: false,
+};
 /** "The yellow disappeared", "the yellow's gone": what is named is what is not seen. */
 function gone(text: TextReading, colours: number): boolean {
   return (
-    colours === 1 &&
-    text.mentions.some((m) => (m.kind === 'disappear' || m.kind === 'bleach') && !m.denied) ===
-      true &&
-    text.mentions.some(
-      (m) =>
-        (m.kind === 'disappear' || m.kind === 'bleach') &&
-        text.mentions.some((c) => c.kind === 'colour' && c.clause === m.clause && c.at < m.at),
-    ) || (colours === 1 && /\b(?:filtered|absorbed|blocked|cancelled|hidden|masked|removed|taken out)\b/.test(text.words.join(' ')))
+    (colours === 1 &&
+      text.mentions.some((m) => (m.kind === 'disappear' || m.kind === 'bleach') && !m.denied) === true &&
+      text.mentions.some(
+        (m) =>
+          (m.kind === 'disappear' || m.kind === 'bleach') &&
+          text.mentions.some((c) => c.kind === 'colour' && c.clause === m.clause && c.at < m.at),
+      )) ||
+    (colours === 1 &&
+      /\b(?:filtered|absorbed|blocked|cancelled|hidden|masked|removed|taken out)\b/.test(
+        text.words.join(' '),
+      ))
   );
 }
 
@@ -70,12 +79,15 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
   const own = stated.some((c) => !c.aside) ? stated.filter((c) => !c.aside) : stated;
   // "red, then nothing" and "nothing at first, then lilac": the colour is what was seen.
   const coloured = own.filter((c) => c.term !== 'none');
-  const inTurn = own.some((c, i) => i > 0 && (c.joined === 'then' || (own[i - 1]!.term === 'none' && c.joined === 'but')) );
-  const said = earns.has('none') && gone(text, coloured.length)
-    ? [{ ...(own[0] ?? noneSeen), term: 'none' as ColourTerm }]
-    : coloured.length && coloured.length < own.length && inTurn
-      ? coloured
-      : own;
+  const inTurn = own.some(
+    (c, i) => i > 0 && (c.joined === 'then' || (own[i - 1]!.term === 'none' && c.joined === 'but')),
+  );
+  const said =
+    earns.has('none') && gone(text, coloured.length)
+      ? [{ ...(own[0] ?? noneSeen), term: 'none' as ColourTerm }]
+      : coloured.length && coloured.length < own.length && inTurn
+        ? coloured
+        : own;
   // What comes after "but" takes the place of what came before it.
   const turn = said.findLastIndex((c) => c.joined === 'but');
   const claimed = turn > 0 ? said.slice(turn) : said;
@@ -107,7 +119,10 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
         `${termList(bad.map((c) => c.term))} is close to ${wanted}; a person decides.`,
       );
     if (hasStrangeWords(text))
-      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
+      return forReview(
+        'half-understood',
+        `Not all of this could be read; ${wanted} was wanted. A person decides.`,
+      );
     const generous = earningTerms(wording, 'generous').earns;
     if (bad.every((c) => generous.has(c.term)))
       return onePoint(

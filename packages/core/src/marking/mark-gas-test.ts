@@ -81,7 +81,10 @@ function markRule(
     result: resultOf(rule, reading) && !clashes(reading),
     clash: resultOf(rule, reading) && clashes(reading) && !reading.clauses.some((c) => c.joined === 'or'),
     about,
-    open: rule.starts !== undefined && start === undefined && !reading.mentions.some((m) => m.kind === 'colour' && m.colour === rule.starts),
+    open:
+      rule.starts !== undefined &&
+      start === undefined &&
+      !reading.mentions.some((m) => m.kind === 'colour' && m.colour === rule.starts),
     fault: rule.testFault,
   };
 }
@@ -132,13 +135,19 @@ function markReading(
     return {
       ...mark,
       verdict: 'review',
-      why: [...mark.why, { code: 'paper-open', text: `It does not say which paper: ${best.rule.wanted}. A person decides.` }],
+      why: [
+        ...mark.why,
+        { code: 'paper-open', text: `It does not say which paper: ${best.rule.wanted}. A person decides.` },
+      ],
     };
   if (mark.points < mark.max && (hasStrangeWords(reading) || best.clash))
     return {
       ...mark,
       verdict: 'review',
-      why: [...mark.why, { code: 'half-understood', text: 'Not all of this could be read; a person decides.' }],
+      why: [
+        ...mark.why,
+        { code: 'half-understood', text: 'Not all of this could be read; a person decides.' },
+      ],
     };
   return mark;
 }

@@ -50,7 +50,11 @@ const wrongCapitals = (
   claims: readonly { readonly capitals?: boolean; readonly denied: boolean }[],
 ): Mark | undefined =>
   (item.strictness ?? syllabus.strictness) === 'strict' && claims.some((c) => c.capitals && !c.denied)
-    ? onePoint(0, 'capitals', 'The capitals of the formula are wrong; a symbol begins with a capital and goes on small.')
+    ? onePoint(
+        0,
+        'capitals',
+        'The capitals of the formula are wrong; a symbol begins with a capital and goes on small.',
+      )
     : undefined;
 
 const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');

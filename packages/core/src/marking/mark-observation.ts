@@ -57,7 +57,10 @@ function judge(
         `${wordsOf(read.loose)} is the right colour, but of what? A person decides.`,
       );
     if (problem && hasStrangeWords(reading))
-      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
+      return forReview(
+        'half-understood',
+        `Not all of this could be read; ${wanted} was wanted. A person decides.`,
+      );
     if (problem) return onePoint(0, problem, `${problemText[problem]} The answer wanted is ${wanted}.`);
     if (
       reading.mentions.length === 0 &&
@@ -66,20 +69,26 @@ function judge(
       !namesSubstance(reading.words.join(' '))
     )
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
-    const elsewhere = attribute.reads === 'limewater' && !narrow && !reading.mentions.some((m) => m.kind === 'limewater');
+    const elsewhere =
+      attribute.reads === 'limewater' && !narrow && !reading.mentions.some((m) => m.kind === 'limewater');
     if (
       (!elsewhere && speaksOfAnOutcome(reading)) ||
       (attribute.reads === 'excess' && goesOnAfterSolid(reading)) ||
       (!elsewhere && hasStrangeWords(reading) && !namesSubstance(reading.words.join(' ')))
     )
-      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
+      return forReview(
+        'half-understood',
+        `Not all of this could be read; ${wanted} was wanted. A person decides.`,
+      );
     return onePoint(0, 'not-said', `Nothing is said here that answers it; ${wanted} was wanted.`);
   }
   // "no ppt, nothing happened" says nothing of a solid that stays.
   const nothingThere =
     attribute.reads === 'excess' &&
     !right.every((v) => v === attribute.nothing) &&
-    reading.mentions.some((m) => (m.denied && isSolid(m)) || (m.kind === 'nothing' && !m.denied && m.clause === 0 && !narrow)) &&
+    reading.mentions.some(
+      (m) => (m.denied && isSolid(m)) || (m.kind === 'nothing' && !m.denied && m.clause === 0 && !narrow),
+    ) &&
     !reading.mentions.some((m) => !m.denied && isSolid(m));
   const told: readonly Claim[] = nothingThere
     ? claims.map((c) => (c.term === 'unchanged' || c.term === 'insoluble' ? { ...c, term: 'none' } : c))
@@ -102,7 +111,10 @@ function judge(
       );
     if (problem === 'reversed') return onePoint(0, problem, problemText[problem]);
     if (hasStrangeWords(reading) || read.loose?.some((term) => earns.has(term)))
-      return forReview('half-understood', `Not all of this could be read; ${wanted} was wanted. A person decides.`);
+      return forReview(
+        'half-understood',
+        `Not all of this could be read; ${wanted} was wanted. A person decides.`,
+      );
     return onePoint(
       0,
       'wrong',
@@ -131,7 +143,10 @@ function judge(
     return onePoint(1, 'right', `${wordsOf([last.term])} earns the mark.`);
   const both = `${wordsOf(told.map((c) => c.term))} cannot both stand`;
   // Two words for one thing contradict; what is said in two places may be of two things.
-  if (isShort(reading) && told.every((c, i) => i === 0 || c.joined === 'or' || c.joined === 'and' || c.joined === 'start'))
+  if (
+    isShort(reading) &&
+    told.every((c, i) => i === 0 || c.joined === 'or' || c.joined === 'and' || c.joined === 'start')
+  )
     return onePoint(0, 'contradiction', `${both}; one answer is wanted.`);
   return forReview('contradiction', `${both}; a person decides which was meant.`);
 }

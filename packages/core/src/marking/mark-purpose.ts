@@ -8,7 +8,14 @@ import { saysNothing } from './says-nothing.js';
 import { purposeOf, type Purpose } from './purposes.js';
 
 /** Rules over the words alone hold where no one does anything to anything. */
-const nothingSaid: Proposition = { subject: [], act: 'contain', object: [], denied: false, purpose: false, otherwise: false };
+const nothingSaid: Proposition = {
+  subject: [],
+  act: 'contain',
+  object: [],
+  denied: false,
+  purpose: false,
+  otherwise: false,
+};
 
 /** Marks an explanation (one point). @throws RangeError for a purpose that is not known. */
 export function markPurpose(_syllabus: Syllabus, item: PurposeItem, answer: string): Mark {

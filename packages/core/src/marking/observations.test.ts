@@ -12,7 +12,6 @@ const whole: readonly (readonly [string, string, string, number])[] = [
   ['Fe2+ SO4^2-', 'naoh', 'a green precipitate that oxidises to brown in air', 1],
   ['Fe2+ SO4^2-', 'naoh', 'brown ppt turning green', 0],
   ['Fe2+ SO4^2-', 'ammonia-solution', 'green ppt which turns brown, insoluble in excess', 2],
-  ['Al3+ SO4^2-', 'naoh', 'white ppt turning brown, dissolves in excess', 1],
   ['Cu2+ SO4^2-', 'naoh', 'blue ppt turns brown', 0],
   ['Fe3+ Cl-', 'naoh', 'rusty brown solid formed. adding more made no difference', 2],
   ['Fe3+ Cl-', 'naoh', 'orange brown ppt', 1],
@@ -54,6 +53,16 @@ describe('a whole observation is marked part by part', () => {
       answer,
     );
     expect([got.points, got.verdict === 'review']).toEqual([points, false]);
+  });
+  test('two colours told apart in a longer answer go to a person; in a few words they contradict', () => {
+    const of = (answer: string) =>
+      mark(
+        'senior',
+        { kind: 'observation', test: 'naoh', sample: ['Al3+', 'SO4^2-'], form: 'solution' },
+        answer,
+      );
+    expect(of('white ppt turning brown, dissolves in excess').verdict).toBe('review');
+    expect(of('white or brown ppt')).toMatchObject({ points: 0, verdict: 'none' });
   });
   test.each(halides)('silver nitrate on %s: "%s" → %d', (anion, answer, points) => {
     const item = {

@@ -65,14 +65,28 @@ const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'about'> = {
       has(p.object, ...wanted) &&
       !has(p.object, 'carbonate', 'sulfite', 'hydroxide', 'previous') &&
       !has(p.subject, 'carbonate', 'sulfite'),
-    (p) => p.act === 'remove' && !p.denied && has(p.object, 'chloride', 'halide', 'sulfate') && !has(p.object, 'carbonate', 'sulfite', 'hydroxide'),
+    (p) =>
+      p.act === 'remove' &&
+      !p.denied &&
+      has(p.object, 'chloride', 'halide', 'sulfate') &&
+      !has(p.object, 'carbonate', 'sulfite', 'hydroxide'),
     // So that the carbonate shows, forms or stays.
-    (p) => p.purpose && !p.denied && (p.act === 'show' || p.act === 'form' || p.act === 'add') && has(bothSides(p), 'carbonate', 'sulfite') && !p.otherwise,
+    (p) =>
+      p.purpose &&
+      !p.denied &&
+      (p.act === 'show' || p.act === 'form' || p.act === 'add') &&
+      has(bothSides(p), 'carbonate', 'sulfite') &&
+      !p.otherwise,
     (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
     // The acid leaves the carbonate alone.
-    (p) => p.denied && (p.act === 'remove' || p.act === 'react' || p.act === 'dissolve') && has(p.object, 'carbonate') && !has(p.subject, 'silver', 'barium'),
+    (p) =>
+      p.denied &&
+      (p.act === 'remove' || p.act === 'react' || p.act === 'dissolve') &&
+      has(p.object, 'carbonate') &&
+      !has(p.subject, 'silver', 'barium'),
     (p) => p.act === 'add' && p.purpose && !p.denied && has(p.object, 'carbonate', 'sulfite'),
-    (p) => p.act === 'prevent' && has(p.object, 'chloride', 'sulfate', 'halide') && !has(p.object, 'carbonate'),
+    (p) =>
+      p.act === 'prevent' && has(p.object, 'chloride', 'sulfate', 'halide') && !has(p.object, 'carbonate'),
   ],
   earns: [
     [carbonate, removes],
@@ -94,14 +108,23 @@ const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'about'> = {
 const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
   (p) => p.denied && (p.act === 'contain' || p.act === 'add') && has(p.object, ion),
   (p) => p.act === 'remove' && has(p.object, ion),
-  (_, { words }) => new RegExp(`\\b(?:no|not any|not have|not contain|without|not got) (?:any |the )?${ion}`).test(words) && !/\bsample\b/.test(words),
+  (_, { words }) =>
+    new RegExp(`\\b(?:no|not any|not have|not contain|without|not got) (?:any |the )?${ion}`).test(words) &&
+    !/\bsample\b/.test(words),
   (p) => p.act === 'prevent' && has(p.object, ion, 'precipitate'),
   (p) => p.denied && p.act === 'form' && has(bothSides(p), ion, 'precipitate'),
   (p) => p.act === 'dissolve' && has(bothSides(p), ion, 'precipitate'),
   // With the ion in the sample it does nothing.
-  (p, { words }) => p.act === 'react' && has(p.object, ion) && !has(p.object, 'silver', 'barium') && !/silver|barium|ppt|precipit|contain|has|add/.test(words),
+  (p, { words }) =>
+    p.act === 'react' &&
+    has(p.object, ion) &&
+    !has(p.object, 'silver', 'barium') &&
+    !/silver|barium|ppt|precipit|contain|has|add/.test(words),
   // The element is not the ion.
-  (_, { words }) => (ion === 'chloride' ? /\bchlorine\b/.test(words) && !/\bchloride/.test(words) : /\bsulfur\b(?! dioxide)/.test(words) && !/\bsulfate/.test(words)),
+  (_, { words }) =>
+    ion === 'chloride'
+      ? /\bchlorine\b/.test(words) && !/\bchloride/.test(words)
+      : /\bsulfur\b(?! dioxide)/.test(words) && !/\bsulfate/.test(words),
 ];
 
 export const purposes: readonly Purpose[] = [
@@ -132,8 +155,14 @@ export const purposes: readonly Purpose[] = [
         /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|own|extra|more)\b/,
         sulfateIons,
       ],
-      [/\b(itself|its own|own|acid)\b/, /\b(ion|what|thing) (?:being|you are|youre|we are|were|that is|its) test/],
-      [/\b(add\w*|contain\w*|bring\w*|introduc\w*|has|have)\b/, /\b(ions?|what|thing|one) (?:that )?(?:is being|being|you are|youre|we are|were|you|we|that is|its)? ?(?:trying to |try to )?(?:test|find|identify|look)/],
+      [
+        /\b(itself|its own|own|acid)\b/,
+        /\b(ion|what|thing) (?:being|you are|youre|we are|were|that is|its) test/,
+      ],
+      [
+        /\b(add\w*|contain\w*|bring\w*|introduc\w*|has|have)\b/,
+        /\b(ions?|what|thing|one) (?:that )?(?:is being|being|you are|youre|we are|were|you|we|that is|its)? ?(?:trying to |try to )?(?:test|find|identify|look)/,
+      ],
       [/\b(barium|itself|own)\b/, /\b(ppt\w*|precipitat\w*)\b/, /\b(itself|own|acid)\b/],
       [/\bbarium sulfate\b/],
       [
@@ -160,7 +189,8 @@ export const purposes: readonly Purpose[] = [
     ],
     about: /\b(calcium sulfate|layer|coat\w*|insoluble|barrier|crust)\b/,
     wrong: [
-      (p) => p.act === 'dissolve' && !p.denied && has(bothSides(p), 'layer', 'sulfate') && p.object.length > 0,
+      (p) =>
+        p.act === 'dissolve' && !p.denied && has(bothSides(p), 'layer', 'sulfate') && p.object.length > 0,
       (p) => p.act === 'remove' && !p.denied && has(p.object, 'layer'),
       (p) => p.denied && (p.act === 'form' || p.act === 'block') && has(bothSides(p), 'layer'),
       (p) => p.act === 'prevent' && has(p.object, 'layer'),
@@ -210,7 +240,8 @@ export const purposes: readonly Purpose[] = [
     spoilt: [/\b(litmus|paper|dye|indicator) (?:to |can |will )?dissolv/],
     about: /\b(water|dissolv\w*|moist\w*|dry|ions?|soluble)\b/,
     wrong: [
-      (p, { words }) => p.act === 'dissolve' && p.denied && !/\b(dry|without|otherwise|unless|if|need\w*)\b/.test(words),
+      (p, { words }) =>
+        p.act === 'dissolve' && p.denied && !/\b(dry|without|otherwise|unless|if|need\w*)\b/.test(words),
       (p) => p.act === 'prevent' && has(p.object, 'gas') && !has(p.object, 'water'),
     ],
   },
@@ -238,7 +269,12 @@ export const purposes: readonly Purpose[] = [
     about: /\b(colour|sodium|yellow|residue|ions?|salts?|previous|last|old|dirt\w*|flame|result)\b/,
     wrong: [
       (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),
-      (p) => p.purpose && !p.denied && p.act === 'show' && has(p.object, 'previous', 'sodium') && !has(p.object, 'colour'),
+      (p) =>
+        p.purpose &&
+        !p.denied &&
+        p.act === 'show' &&
+        has(p.object, 'previous', 'sodium') &&
+        !has(p.object, 'colour'),
     ],
   },
   {
@@ -257,14 +293,34 @@ export const purposes: readonly Purpose[] = [
     about: /\b(air|iron3|iron2|oxid\w*|oxygen)\b/,
     wrong: [
       // From iron(III) to iron(II), or iron(III) itself oxidised.
-      (p) => (p.act === 'oxidise' || p.act === 'become') && has(p.subject, 'iron3') && !p.denied && (has(p.object, 'iron2') || (p.act === 'oxidise' && !has(p.subject, 'iron2'))),
-      (p) => (p.act === 'oxidise' || p.act === 'become') && has(p.object, 'iron2') && !has(p.object, 'iron3') && !has(p.subject, 'air') && p.subject.length > 0 && !has(p.subject, 'iron2'),
-      (p) => p.act === 'oxidise' && has(bothSides(p), 'sulfate') && !has(bothSides(p), 'iron', 'iron2', 'iron3'),
-      (p, { words }) => p.act === 'oxidise' && has(p.object, 'iron3') && !has(p.subject, 'iron2') && !/\b(?:to|into) iron3\b|iron2/.test(words),
+      (p) =>
+        (p.act === 'oxidise' || p.act === 'become') &&
+        has(p.subject, 'iron3') &&
+        !p.denied &&
+        (has(p.object, 'iron2') || (p.act === 'oxidise' && !has(p.subject, 'iron2'))),
+      (p) =>
+        (p.act === 'oxidise' || p.act === 'become') &&
+        has(p.object, 'iron2') &&
+        !has(p.object, 'iron3') &&
+        !has(p.subject, 'air') &&
+        p.subject.length > 0 &&
+        !has(p.subject, 'iron2'),
+      (p) =>
+        p.act === 'oxidise' && has(bothSides(p), 'sulfate') && !has(bothSides(p), 'iron', 'iron2', 'iron3'),
+      (p, { words }) =>
+        p.act === 'oxidise' &&
+        has(p.object, 'iron3') &&
+        !has(p.subject, 'iron2') &&
+        !/\b(?:to|into) iron3\b|iron2/.test(words),
       (p) => p.act === 'oxidise' && p.denied && !p.purpose && !p.otherwise,
       (_, { words }) => /\b(?:fresh\w*|new)\b(?: \w+){0,4} iron3\b/.test(words),
-      (_, { words }) => /\biron3\b(?: ions?)?(?: \w+){0,2} (?:to|into|becomes?) (?:\w+ ){0,1}iron2\b/.test(words),
-      (_, { words }) => /\bto iron2\b/.test(words) && !/\biron3\b.*\bnot\b/.test(words) && !/\bfrom iron2\b/.test(words) && !/\bto iron2\b.*\biron3\b/.test(words),
+      (_, { words }) =>
+        /\biron3\b(?: ions?)?(?: \w+){0,2} (?:to|into|becomes?) (?:\w+ ){0,1}iron2\b/.test(words),
+      (_, { words }) =>
+        /\bto iron2\b/.test(words) &&
+        !/\biron3\b.*\bnot\b/.test(words) &&
+        !/\bfrom iron2\b/.test(words) &&
+        !/\bto iron2\b.*\biron3\b/.test(words),
     ],
   },
   {
@@ -281,12 +337,41 @@ export const purposes: readonly Purpose[] = [
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
     about: /\b(yellow|sodium|lilac|potassium)\b/,
     wrong: [
-      (p) => (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') && !p.denied && has(p.object, 'lilac', 'potassium') && !has(p.object, 'yellow') && !has(p.subject, 'yellow', 'sodium'),
-      (p) => p.act === 'block' && p.purpose && !p.denied && !p.otherwise && has(p.subject, 'yellow', 'sodium') && has(p.object, 'lilac', 'potassium'),
-      (p) => p.act === 'block' && has(p.subject, 'lilac', 'potassium') && has(p.object, 'yellow', 'sodium') && !p.denied,
-      (p) => p.act === 'pass' && !p.denied && has(p.object, 'yellow', 'sodium') && !has(p.object, 'lilac', 'potassium'),
-      (p) => p.act === 'show' && !p.denied && has(p.object, 'yellow', 'sodium') && !has(p.object, 'lilac', 'potassium'),
-      (p) => p.act === 'show' && p.denied && !p.otherwise && p.purpose && has(p.object, 'lilac', 'potassium') && !has(bothSides(p), 'yellow', 'sodium'),
+      (p) =>
+        (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') &&
+        !p.denied &&
+        has(p.object, 'lilac', 'potassium') &&
+        !has(p.object, 'yellow') &&
+        !has(p.subject, 'yellow', 'sodium'),
+      (p) =>
+        p.act === 'block' &&
+        p.purpose &&
+        !p.denied &&
+        !p.otherwise &&
+        has(p.subject, 'yellow', 'sodium') &&
+        has(p.object, 'lilac', 'potassium'),
+      (p) =>
+        p.act === 'block' &&
+        has(p.subject, 'lilac', 'potassium') &&
+        has(p.object, 'yellow', 'sodium') &&
+        !p.denied,
+      (p) =>
+        p.act === 'pass' &&
+        !p.denied &&
+        has(p.object, 'yellow', 'sodium') &&
+        !has(p.object, 'lilac', 'potassium'),
+      (p) =>
+        p.act === 'show' &&
+        !p.denied &&
+        has(p.object, 'yellow', 'sodium') &&
+        !has(p.object, 'lilac', 'potassium'),
+      (p) =>
+        p.act === 'show' &&
+        p.denied &&
+        !p.otherwise &&
+        p.purpose &&
+        has(p.object, 'lilac', 'potassium') &&
+        !has(bothSides(p), 'yellow', 'sodium'),
     ],
   },
   {
@@ -295,13 +380,21 @@ export const purposes: readonly Purpose[] = [
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
     about: /\b(ppt\w*|precipitat\w*|dissolv\w*|aluminium|zinc|magnesium|calcium|solid)\b/,
     wrong: [
-      (p) => (p.act === 'insoluble' || (p.act === 'dissolve' && p.denied)) && has(p.subject, 'soluble') && !has(p.subject, 'lasting'),
-      (p) => ((p.act === 'insoluble' && p.denied) || (p.act === 'dissolve' && !p.denied)) && has(p.subject, 'lasting') && !has(p.subject, 'soluble'),
+      (p) =>
+        (p.act === 'insoluble' || (p.act === 'dissolve' && p.denied)) &&
+        has(p.subject, 'soluble') &&
+        !has(p.subject, 'lasting'),
+      (p) =>
+        ((p.act === 'insoluble' && p.denied) || (p.act === 'dissolve' && !p.denied)) &&
+        has(p.subject, 'lasting') &&
+        !has(p.subject, 'soluble'),
       (p) => p.act === 'dissolve' && p.denied && p.purpose,
     ],
     earns: [
       [/\b(goes|go) (?:away|again|back)\b/, /\b(see|check\w*|whether|if|find|know|some|which)\b/],
-      [/\b(dissolv\w*|redissolv\w*|soluble|insoluble|disappear\w*|solubility|amphoteric|back into solution)\b/],
+      [
+        /\b(dissolv\w*|redissolv\w*|soluble|insoluble|disappear\w*|solubility|amphoteric|back into solution)\b/,
+      ],
       [/\b(aluminium|zinc|lead|al3?|zn2?)\b/, /\b(magnesium|calcium|mg2?|ca2?|others?|from|between)\b/],
       [
         /\b(tell\w*|distinguish\w*|differentiat\w*|separat\w*|identif\w*|apart|difference|compare|which)\b/,
@@ -314,12 +407,19 @@ export const purposes: readonly Purpose[] = [
     id: 'fume-cupboard',
     reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
     earns: [[poison]],
-    review: [[/\b(fumes?|chlorine)\b(?!.*\b(?:colour|green|smell\w*)\b)/], [/\b(safe\w*|health|cough\w*|ill|sick|hurt\w*|damag\w*|burn\w*)\b/]],
+    review: [
+      [/\b(fumes?|chlorine)\b(?!.*\b(?:colour|green|smell\w*)\b)/],
+      [/\b(safe\w*|health|cough\w*|ill|sick|hurt\w*|damag\w*|burn\w*)\b/],
+    ],
     wrong: [
       (p) => p.act === 'harm' && p.denied,
       (p) => p.act === 'breathe' && p.purpose && !p.denied && !p.otherwise && !/prevent/.test(p.act),
     ],
-    spoilt: [/\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/, /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/, /\bharmless\b/],
+    spoilt: [
+      /\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/,
+      /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/,
+      /\bharmless\b/,
+    ],
   },
 ];
 

@@ -59,7 +59,11 @@ export const readDecolourised: ClaimReader = (reading) => {
   }
   if (change.stays) claims.push({ term: 'purple', joined: 'start' });
   // "no purple left": the colour is what is not there.
-  if (!claims.length && reading.mentions.some((m) => m.kind === 'colour' && m.denied && m.colour && purples.has(m.colour)) && reading.mentions.some((m) => m.kind === 'stays'))
+  if (
+    !claims.length &&
+    reading.mentions.some((m) => m.kind === 'colour' && m.denied && m.colour && purples.has(m.colour)) &&
+    reading.mentions.some((m) => m.kind === 'stays')
+  )
     claims.push({ term: 'colourless', joined: 'start' });
   // "the purple disappears": the colour named is what goes.
   const goes = claims.some((c) => c.term === 'colourless');

@@ -65,7 +65,11 @@ export const readLimewater: ClaimReader = (reading, { narrow }) => {
   }
   // "from cloudy to colourless": what it became.
   const fromAt = reading.words.indexOf('from');
-  if (fromAt >= 0 && claims.length > 1 && reading.words.slice(fromAt + 2, fromAt + 5).some((w) => w === 'to' || w === 'into'))
+  if (
+    fromAt >= 0 &&
+    claims.length > 1 &&
+    reading.words.slice(fromAt + 2, fromAt + 5).some((w) => w === 'to' || w === 'into')
+  )
     return { claims: claims.slice(-1) };
   const terms = new Set(claims.map((c) => c.term));
   // "from clear to cloudy" and "cloudy, then clear again" both hold cloudy.
@@ -106,7 +110,9 @@ export const readSmell: ClaimReader = (reading) => {
     else if (m.kind === 'pungent') claims.push({ term: m.denied ? 'none' : 'pungent', joined });
     else if (m.kind === 'nothing' && !m.denied) claims.push({ term: 'none', joined });
   }
-  const other = reading.words.find((w) => /^(?:sweet|nice|pleasant|fruity|perfum\w*|lovely|flowery|minty|eggs?|eggy)$/.test(w));
+  const other = reading.words.find((w) =>
+    /^(?:sweet|nice|pleasant|fruity|perfum\w*|lovely|flowery|minty|eggs?|eggy)$/.test(w),
+  );
   if (other && !claims.length) return { claims: [{ term: 'another', joined: 'start' }] };
   if (!claims.length)
     for (const m of reading.mentions)

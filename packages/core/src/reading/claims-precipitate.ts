@@ -166,7 +166,11 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
           ...(turnedOrStayed ? {} : { loose: bare.map((c) => c.term) }),
         };
   // "it did not go white": nothing came.
-  if (reading.mentions.some((m) => m.kind === 'colour' && m.denied) && !reading.mentions.some((m) => m.kind === 'colour' && !m.denied) && reading.words.some((w) => /^(?:go|turn|become|change)$/.test(w)))
+  if (
+    reading.mentions.some((m) => m.kind === 'colour' && m.denied) &&
+    !reading.mentions.some((m) => m.kind === 'colour' && !m.denied) &&
+    reading.words.some((w) => /^(?:go|turn|become|change)$/.test(w))
+  )
     return { claims: [{ term: 'none', joined: 'start' }] };
   if (looseColour) return { claims: [], problem: 'wrong-state' };
   if (solid) return { claims: [], problem: 'no-colour' };

@@ -16,7 +16,7 @@ describe('clauses', () => {
     ['First red. After that, nothing!', ['start: first red', 'stop: after that', 'and: nothing']],
     ['yellow -> lilac', ['start: yellow', 'then: lilac']],
     ['lilac (faint)', ['start: lilac', 'stop: faint']],
-    ["it didn't change", ['start: it not change']],
+    ["it didn't change", ['start: it did not change']],
     ['brick-red', ['start: brick red']],
     ['... !!', []],
   ])('%s', (answer, wanted) => expect(shape(answer)).toEqual(wanted));

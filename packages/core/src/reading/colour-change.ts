@@ -8,7 +8,16 @@ export interface Change {
   readonly finals: readonly { readonly colour: ColourTerm; readonly mention: Mention }[];
   readonly stays: boolean;
 }
-const carriers: ReadonlySet<string> = new Set(['litmus', 'paper', 'copperSulfate', 'anhydrous', 'cobaltChloride', 'precipitate', 'manganate', 'dichromate']);
+const carriers: ReadonlySet<string> = new Set([
+  'litmus',
+  'paper',
+  'copperSulfate',
+  'anhydrous',
+  'cobaltChloride',
+  'precipitate',
+  'manganate',
+  'dichromate',
+]);
 
 const turning =
   /^(turn|turns|turned|turning|go|goes|went|going|gone|become|becomes|became|becoming|chang\w*|oxidi[sz]\w*|darken\w*)$/;

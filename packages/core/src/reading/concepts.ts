@@ -21,7 +21,9 @@ export const concepts = {
   cloudy: lines(
     `cloudy, cloudiness, clouded, goes cloudy, murky, turbid, opaque, clouds over, clouds up, misty, foggy, cloudier, not clear, not see through`,
   ),
-  milky: lines(`milky, milkiness, milkier, chalky, like milk, milk, milky looking, looks like milk, like skimmed milk, milky coloured`),
+  milky: lines(
+    `milky, milkiness, milkier, chalky, like milk, milk, milky looking, looks like milk, like skimmed milk, milky coloured`,
+  ),
   solution: lines(`solution, liquid, solutions`),
   gas: lines(`gas, gases, gasses, gaseous, carbon dioxide, co2, hydrogen, oxygen, chlorine`),
   dissolve:
@@ -102,9 +104,7 @@ export const concepts = {
   fumes: lines(
     `fumes, fume, smoke, smokes, smoky, cloud, clouds, vapour, vapours, mist, smokey, fumed, vapor, haze`,
   ),
-  smell: lines(
-    `smell, smells, smelt, smelled, smelly, odour, scent`,
-  ),
+  smell: lines(`smell, smells, smelt, smelled, smelly, odour, scent`),
   pungent: lines(
     `pungent, sharp, choking, irritating, acrid, strong smell, strong smelling, stinging, unpleasant, smells of ammonia, smell of ammonia, ammonia, ammonia smell, smelt of ammonia, like ammonia, bad smell, horrible smell, nasty, smells bad, smells horrible, smelt bad, stings, makes your eyes water, stinky, like wee, wee, urine, pee, of pee, cat pee, eggy, overpowering, made me cough, makes you cough, made my eyes water, burns your nose, burnt my nose, stank, stunk, stinks, stink, stinky, stench, pong, pongs, reeks, disgusting smell, nappies, bleach smell, toilet, like toilets, horrible, disgusting, foul, gross, cat wee, stale urine, smells strong, cleaning products`,
   ),

@@ -21,7 +21,11 @@ const reagent =
 /** Pieces of an answer to read names in, best first; the whole of it comes last. @param names does a piece name something? */
 export function concluding(answer: string, names: (piece: string) => boolean): string {
   let text = answer.replace(/[a-z]{5,}/gi, (word) =>
-    standingOf(word.toLowerCase()) === 'unknown' ? ((alike(word.toLowerCase(), hinges)[0]?.cost ?? 9) <= 1 ? alike(word.toLowerCase(), hinges)[0]!.word : word) : word,
+    standingOf(word.toLowerCase()) === 'unknown'
+      ? (alike(word.toLowerCase(), hinges)[0]?.cost ?? 9) <= 1
+        ? alike(word.toLowerCase(), hinges)[0]!.word
+        : word
+      : word,
   );
   // The last word counts, where it names something.
   const parts = text.split(correction).map((p) => p.trim());
@@ -30,7 +34,13 @@ export function concluding(answer: string, names: (piece: string) => boolean): s
     // "no, sodium" and "not sodium" are no corrections of nothing.
     const end = parts.at(-1)!;
     // What was put in its place may be misspelt beyond reading: a person looks at that, not at what was taken back.
-    if (last >= 0 && last < parts.length - 1 && /^[a-z]{5,}$/i.test(end) && standingOf(end.toLowerCase()) === 'unknown') text = end;
+    if (
+      last >= 0 &&
+      last < parts.length - 1 &&
+      /^[a-z]{5,}$/i.test(end) &&
+      standingOf(end.toLowerCase()) === 'unknown'
+    )
+      text = end;
     else if (last > 0 && parts.slice(0, last).some((p) => names(p))) text = parts.slice(last).join(' ');
   }
   const first = writtenFirst.exec(text);

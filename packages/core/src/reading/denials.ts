@@ -1,7 +1,9 @@
 /** What an answer says was not so: words that deny, how far they reach, and denials that come after what they deny. */
 
 export const denialWords: ReadonlySet<string> = new Set(
-  'not no never without nor neither fails failed failing fail refused refuses unable lack lacking absence rather unlike instead lost'.split(' '),
+  'not no never without nor neither fails failed failing fail refused refuses unable lack lacking absence rather unlike instead lost'.split(
+    ' ',
+  ),
 );
 /** Words that deny only together with the next. */
 const needs: Readonly<Record<string, RegExp>> = {
@@ -19,8 +21,38 @@ const needs: Readonly<Record<string, RegExp>> = {
 };
 /** Sayings with a "not" or a "no" that deny nothing. */
 const idioms = [
-  'not sure', 'not certain', 'not really sure', 'not entirely sure', 'not quite sure', 'not totally sure', 'not too sure', 'not 100', 'no idea', 'no doubt', 'no matter', 'not only', 'not just', 'not know', 'no problem', 'not long',
-  'not tell if', 'not remember', 'not wrong', 'not sure if', 'not until', 'nothing but', 'nothing other than', 'no need', 'not forget', 'not matter', 'no clue', 'not think so', 'not mistaken', 'no longer than', 'not certain but', 'not believe',
+  'not sure',
+  'not certain',
+  'not really sure',
+  'not entirely sure',
+  'not quite sure',
+  'not totally sure',
+  'not too sure',
+  'not 100',
+  'no idea',
+  'no doubt',
+  'no matter',
+  'not only',
+  'not just',
+  'not know',
+  'no problem',
+  'not long',
+  'not tell if',
+  'not remember',
+  'not wrong',
+  'not sure if',
+  'not until',
+  'nothing but',
+  'nothing other than',
+  'no need',
+  'not forget',
+  'not matter',
+  'no clue',
+  'not think so',
+  'not mistaken',
+  'no longer than',
+  'not certain but',
+  'not believe',
 ].map((idiom) => idiom.split(' '));
 
 /** Is there a denial at a place? An idiom is told by how many words to pass over. */
@@ -39,7 +71,9 @@ export const takesBack: ReadonlySet<string> = new Set(
     ' ',
   ),
 );
-const between = new Set('a be been being was actually really even ever able to quite properly the'.split(' '));
+const between = new Set(
+  'a be been being was actually really even ever able to quite properly the'.split(' '),
+);
 /** Does a denial at the end of a clause take back what stands before it? @param after the words after the denial. */
 export function takesBackBefore(after: readonly string[]): boolean {
   const rest = after.filter((w) => !between.has(w));

@@ -71,7 +71,9 @@ const runTogether: ReadonlyMap<string, readonly string[]> = new Map(
     .map((verb) => [`${verb}nt`, [verb === 'ca' ? 'can' : verb === 'wo' ? 'will' : verb, 'not']] as const),
 );
 const heldTogether = [...grammarWords].filter((word) => word.length >= 5 && !runTogether.has(word));
-const spellable = [...new Set([...knownWords, ...runTogether.keys(), ...denialWords, ...takesBack, ...heldTogether])];
+const spellable = [
+  ...new Set([...knownWords, ...runTogether.keys(), ...denialWords, ...takesBack, ...heldTogether]),
+];
 const likeAny = keptByText((word) => alike(word, spellable), 20_000);
 const likeLong = keptByText((word) => alike(word, longWords), 20_000);
 
@@ -81,7 +83,8 @@ function besideOf(tokens: readonly string[], from: number, to: number): Readonly
   const take = (word: string | undefined) => {
     if (word === undefined) return;
     for (const c of classesOf(word)) found.add(c);
-    const meant = meantBy.get(word) ?? (standingOf(word) === 'unknown' ? likeAny(word)[0]?.word : undefined) ?? '';
+    const meant =
+      meantBy.get(word) ?? (standingOf(word) === 'unknown' ? likeAny(word)[0]?.word : undefined) ?? '';
     for (const w of meant.split(' ')) for (const c of classesOf(w)) found.add(c);
   };
   for (const step of [-1, 1]) {
@@ -105,7 +108,9 @@ function besideOf(tokens: readonly string[], from: number, to: number): Readonly
 /** Two or three known words run together: `whiteppt`, `goescloudy`. */
 function splitUp(word: string): readonly string[] | undefined {
   const fits = (part: string) =>
-    part.length > 2 ? termWords.has(part) || standingOf(part) === 'grammar' : /^(?:it|in|to|a|no|go)$/.test(part);
+    part.length > 2
+      ? termWords.has(part) || standingOf(part) === 'grammar'
+      : /^(?:it|in|to|a|no|go)$/.test(part);
   for (let cut = word.length - 2; cut >= 2; cut--) {
     const [a, b] = [word.slice(0, cut), word.slice(cut)];
     if (!fits(a)) continue;
@@ -137,7 +142,11 @@ function edgesFrom(tokens: readonly string[], at: number): Edge[] {
   // What nobody writes as a word may be a slip; so may a word that is out of place here.
   if (against[standing] < Infinity && !fitting.some((rule) => rule.heard.length === 1)) {
     for (const { word: meant, cost } of likeAny(word))
-      edges.push({ to: at + 1, words: runTogether.get(meant) ?? [meant], cost: 0.25 + 0.8 * cost + against[standing] });
+      edges.push({
+        to: at + 1,
+        words: runTogether.get(meant) ?? [meant],
+        cost: 0.25 + 0.8 * cost + against[standing],
+      });
     if (standing === 'unknown' && word.length >= 6) {
       const parts = splitUp(word);
       if (parts) edges.push({ to: at + 1, words: parts, cost: 0.6 });
@@ -176,9 +185,7 @@ interface Path {
 
 /** Does an answer hold nothing but known words that nothing else sounds like? Then it reads as it stands. */
 const plainly = (tokens: readonly string[]): boolean =>
-  tokens.every(
-    (token) => !isWord(token) || (asItStands[standingOf(token)] < 0.5 && !rules.has(token)),
-  );
+  tokens.every((token) => !isWord(token) || (asItStands[standingOf(token)] < 0.5 && !rules.has(token)));
 
 /**
  * The readings of an answer's tokens, cheapest first: one where the words are plain, at most three where they are not.

@@ -9,7 +9,27 @@ const codeOf = (letter: string): number => {
 };
 const isVowel = (code: number): boolean => vowels.has(String.fromCharCode(code + 97));
 const vowels = new Set('aeiouy');
-const soundPairs = ['ck', 'cs', 'sz', 'gj', 'iy', 'ey', 'kq', 'fv', 'dt', 'bp', 'mn', 'ea', 'ei', 'ai', 'ou', 'xs', 'xc', 'cx', 'uw'];
+const soundPairs = [
+  'ck',
+  'cs',
+  'sz',
+  'gj',
+  'iy',
+  'ey',
+  'kq',
+  'fv',
+  'dt',
+  'bp',
+  'mn',
+  'ea',
+  'ei',
+  'ai',
+  'ou',
+  'xs',
+  'xc',
+  'cx',
+  'uw',
+];
 const rows = ['qwertyuiop', 'asdfghjkl', 'zxcvbnm'];
 
 /** What one letter for another costs: vowels and letters of one sound slip most easily, then neighbours on the keyboard. */
@@ -20,7 +40,8 @@ const setSwap = (a: string, b: string, cost: number) => {
 };
 rows.forEach((row, r) =>
   [...row].forEach((key, k) => {
-    for (const other of [row[k + 1], rows[r + 1]?.[k], rows[r + 1]?.[k - 1]]) if (other) setSwap(key, other, 0.8);
+    for (const other of [row[k + 1], rows[r + 1]?.[k], rows[r + 1]?.[k - 1]])
+      if (other) setSwap(key, other, 0.8);
   }),
 );
 for (const pair of soundPairs) setSwap(pair[0]!, pair[1]!, 0.5);

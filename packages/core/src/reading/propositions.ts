@@ -40,12 +40,14 @@ const things = {
   layer: /^(?:layers?|coats?|coating|barrier|film|crust|shell|skin)$/,
   marble: /^(?:marble|chips?|lumps?|calcium)$/,
   precipitate: /^(?:ppts?|precipitates?|precipitation|solids?)$/,
-  previous: /^(?:previous|old|last|before|leftover|residue|traces?|contamination|contaminants?|impurit(?:y|ies))$/,
+  previous:
+    /^(?:previous|old|last|before|leftover|residue|traces?|contamination|contaminants?|impurit(?:y|ies))$/,
   soluble: /^(?:aluminium|zinc|lead|amphoteric)$/,
   lasting: /^(?:magnesium|calcium)$/,
 } as const;
 const acts = {
-  remove: /^(?:remov\w*|rid|destroy\w*|decompos\w*|eliminat\w*|neutrali[sz]\w*|kill\w*|break\w*|drives?|clears?|lose|loses|tak(?:e|es|en|ing)|took|gets?out|cleans?)$/,
+  remove:
+    /^(?:remov\w*|rid|destroy\w*|decompos\w*|eliminat\w*|neutrali[sz]\w*|kill\w*|break\w*|drives?|clears?|lose|loses|tak(?:e|es|en|ing)|took|gets?out|cleans?)$/,
   react: /^react\w*$/,
   prevent: /^(?:stop\w*|prevent\w*|avoid\w*|without|rather|instead|keeps?|halts?)$/,
   form: /^(?:form\w*|mak(?:e|es|ing)|produc\w*|precipitat(?:e|es|ing|ed)|appear\w*|ppts?)$/,
@@ -57,7 +59,8 @@ const acts = {
   become: /^(?:becom\w*|became|turn\w*|chang\w*|convert\w*|goes|go|went|into|to)$/,
   contain: /^(?:contain\w*|has|have|had|got|includ\w*|is|are)$/,
   add: /^(?:add\w*|introduc\w*|provid\w*|suppl\w*|bring\w*|gives?|releas\w*|put)$/,
-  block: /^(?:filter\w*|block\w*|absorb\w*|cuts?|cutting|hid\w*|cancel\w*|mask\w*|screen\w*|obscur\w*|drown\w*|overpower\w*|cover\w*|swamp\w*)$/,
+  block:
+    /^(?:filter\w*|block\w*|absorb\w*|cuts?|cutting|hid\w*|cancel\w*|mask\w*|screen\w*|obscur\w*|drown\w*|overpower\w*|cover\w*|swamp\w*)$/,
   pass: /^(?:lets?|letting|allow\w*|through|transmit\w*|pass\w*)$/,
   harm: /^(?:toxic|poison\w*|harm\w*|hazard\w*|danger\w*|noxious|lethal|deadly)$/,
   breathe: /^(?:breath\w*|inhal\w*)$/,
@@ -90,14 +93,16 @@ const tagOf = <T extends string>(table: Readonly<Record<T, RegExp>>, word: strin
   return undefined;
 };
 const boundary =
-  /^(?:because|cos|coz|cuz|bc|since|so|which|who|otherwise|if|when|while|unless|therefore|hence|meaning|after)$/;
+  /^(?:because|cos|coz|cuz|bc|since|so|which|who|otherwise|if|when|while|unless|therefore|hence|meaning|after|as)$/;
 const passiveBefore = /^(?:is|are|was|were|get|gets|got|be|been|being|getting)$/;
 const wouldWords = /^(?:would|could|might|may|will|otherwise|if)$/;
 
 function propositionsOf(words: readonly string[], purposeBefore: boolean): Proposition[] {
   const out: Proposition[] = [];
   let subject: Thing[] = [];
-  let last: { act: Act; subject: Thing[]; object: Thing[]; denied: boolean; purpose: boolean; passive: boolean } | undefined;
+  let last:
+    | { act: Act; subject: Thing[]; object: Thing[]; denied: boolean; purpose: boolean; passive: boolean }
+    | undefined;
   let denied = false;
   let prevented = false;
   let purpose = purposeBefore;
@@ -125,23 +130,58 @@ function propositionsOf(words: readonly string[], purposeBefore: boolean): Propo
       i += denial.length;
       continue;
     }
-    if (word === 'to' && /^(?:see|show|make|form|remove|stop|prevent|get|react|dissolve|add|let|avoid|filter|block|detect|identify|destroy|eliminate|neutralise|keep|provide|precipitate|test|allow|cut|absorb|tell|break)$/.test(words[i + 1] ?? '')) {
+    if (
+      word === 'to' &&
+      /^(?:see|show|make|form|remove|stop|prevent|get|react|dissolve|add|let|avoid|filter|block|detect|identify|destroy|eliminate|neutralise|keep|provide|precipitate|test|allow|cut|absorb|tell|break)$/.test(
+        words[i + 1] ?? '',
+      )
+    ) {
       purpose = true;
       i += 1;
       continue;
     }
     const act = tagOf(acts, word);
     const thing = tagOf(things, word);
-    const isVerb = act && !(act === 'become' && (word === 'to' || word === 'into') && last?.act !== 'oxidise' && last?.act !== 'reduce' && last?.act !== 'become' && !subject.length);
-    if (isVerb && !(act === 'contain' && last === undefined && !subject.length && word !== 'contains' && word !== 'contain' && word !== 'has' && word !== 'have')) {
-      const helper = act === 'contain' && /^(?:is|are|has|have|had)$/.test(word) && tagOf(acts, words[i + 1] ?? '') !== undefined;
+    const isVerb =
+      act &&
+      !(
+        act === 'become' &&
+        (word === 'to' || word === 'into') &&
+        last?.act !== 'oxidise' &&
+        last?.act !== 'reduce' &&
+        last?.act !== 'become' &&
+        !subject.length
+      );
+    if (
+      isVerb &&
+      !(
+        act === 'contain' &&
+        last === undefined &&
+        !subject.length &&
+        word !== 'contains' &&
+        word !== 'contain' &&
+        word !== 'has' &&
+        word !== 'have'
+      )
+    ) {
+      const helper =
+        act === 'contain' &&
+        /^(?:is|are|has|have|had)$/.test(word) &&
+        tagOf(acts, words[i + 1] ?? '') !== undefined;
       if (!helper) {
         const passive = passiveBefore.test(words[i - 1] ?? '') && /(?:ed|en|id|out)$/.test(word);
         const own = last ? (last.object.length ? last.object : last.subject) : subject;
         if (last?.act === 'prevent') prevented = true;
         const carry = [...own];
         close();
-        last = { act, subject: carry.length ? carry : subject, object: [], denied: denied || prevented, purpose, passive };
+        last = {
+          act,
+          subject: carry.length ? carry : subject,
+          object: [],
+          denied: denied || prevented,
+          purpose,
+          passive,
+        };
         if (act !== 'prevent' && !prevented) denied = false;
         subject = [];
       }

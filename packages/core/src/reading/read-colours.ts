@@ -168,7 +168,8 @@ export function coloursIn(reading: TextReading): ColourReading {
         throughGlass,
         joined: restart ? 'but' : join,
         minor:
-          lead.some((w) => minorWords.has(w)) || (claims.length > 0 && tail.slice(0, 4).some((w) => minorWords.has(w))),
+          lead.some((w) => minorWords.has(w)) ||
+          (claims.length > 0 && tail.slice(0, 4).some((w) => minorWords.has(w))),
         ...(claims.length && (clause.aside || lead.includes('like')) ? { aside: true } : {}),
       });
       join = 'and';

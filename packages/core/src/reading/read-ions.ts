@@ -44,9 +44,26 @@ export interface IonReading {
 const fillers = new Set(
   `the a an it is was i think its be must has have contains contained because of ion ions metal sample jar answer probably maybe definitely
   and or either possibly perhaps could might so salt compound in this flame colour unknown element solution cation anion also as we found gas gases
-  that there would like sure very my our guess say made up with from are both vapour name def defo definately its a salts tbh prob probs present here positive negative charge plus minus element called one just really pretty im fairly`.split(/\s+/),
+  that there would like sure very my our guess say made up with from are both vapour name def defo definately its a salts tbh prob probs present here positive negative charge plus minus element called one just really pretty im fairly`.split(
+    /\s+/,
+  ),
 );
-const denials = new Set(['not', 'no', 'isnt', 'never', 'wasnt', 'nor', 'cannot', 'cant', 'neither', 'without', 'arent', 'doesnt', 'aint', 'couldnt']);
+const denials = new Set([
+  'not',
+  'no',
+  'isnt',
+  'never',
+  'wasnt',
+  'nor',
+  'cannot',
+  'cant',
+  'neither',
+  'without',
+  'arent',
+  'doesnt',
+  'aint',
+  'couldnt',
+]);
 /** Substances that are none of ours: known so that nothing is mended into one of ours that is nearer to them. */
 const foreign =
   `bromine iodine sulfur sulphur carbon chlorate chlorite sulfide sulphide nitrite nitride oxide peroxide thiosulfate phosphide fluoride fluorine
@@ -227,7 +244,8 @@ const knownName = keptByText((word): string | undefined => {
 function ionsNamed(lower: string): readonly IonId[] | undefined {
   const [stem = '', charge] = lower.split('#');
   // A charge beside it tells that a short word is an element's name: `irn (II)`.
-  const known = knownName(stem) ?? (charge ? alike(stem, chargedElements).find((a) => a.cost < 1.3)?.word : undefined);
+  const known =
+    knownName(stem) ?? (charge ? alike(stem, chargedElements).find((a) => a.cost < 1.3)?.word : undefined);
   const ions = known === undefined ? undefined : nameWords.get(known);
   if (!ions) return undefined;
   if (!charge) return ions;
@@ -254,14 +272,17 @@ function tornNames(tokens: readonly string[]): readonly string[] {
     for (const n of [3, 2]) {
       const run = tokens.slice(i, i + n).map((t) => t.replace(/[.,;!?]+$/, ''));
       if (run.length < n || run.some((t) => !/^[a-z]+$/i.test(t) || t.length > 7)) continue;
-      if (run.every((t) => fillers.has(t.toLowerCase())) || run.some((t) => nameWords.has(t.toLowerCase()))) continue;
+      if (run.every((t) => fillers.has(t.toLowerCase())) || run.some((t) => nameWords.has(t.toLowerCase())))
+        continue;
       const joined = run.join('').toLowerCase();
       if (nameWords.has(joined) || gasNames.has(joined) || tornAs.has(joined)) {
         out.push(tornAs.get(joined) ?? joined);
         taken = n;
         break;
       }
-      const odd = run.filter((t) => standingOf(t.toLowerCase()) === 'unknown' && !nameWords.has(knownName(t.toLowerCase()) ?? ''));
+      const odd = run.filter(
+        (t) => standingOf(t.toLowerCase()) === 'unknown' && !nameWords.has(knownName(t.toLowerCase()) ?? ''),
+      );
       const like = joined.length >= 6 && odd.length > 0 ? knownName(joined) : undefined;
       if (like && nameWords.has(like)) {
         out.push(like);
@@ -311,9 +332,7 @@ export const readIons = keptByText((answer): IonReading => {
 
 /** The names of a piece of text, as they stand. */
 function namesIn(answer: string): IonReading {
-  const text = answer
-    .replace(/[’']/g, '')
-    .replace(/[‐‑‒–—−]/g, '-');
+  const text = answer.replace(/[’']/g, '').replace(/[‐‑‒–—−]/g, '-');
   const tokens = glued(text).match(/[\p{L}\p{N}#^{}()[\].+\-⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉·•]+/gu) ?? [];
   const claims: IonClaim[] = [];
   const gases: GasClaim[] = [];
@@ -376,7 +395,13 @@ function namesIn(answer: string): IonReading {
         });
       continue;
     }
-    if (!fillers.has(lower) && gas === undefined && !formula && !foreign.includes(knownName(lower) ?? '') && standingOf(lower.replace(/#.*/, '')) === 'unknown')
+    if (
+      !fillers.has(lower) &&
+      gas === undefined &&
+      !formula &&
+      !foreign.includes(knownName(lower) ?? '') &&
+      standingOf(lower.replace(/#.*/, '')) === 'unknown'
+    )
       unread.push(token.replace(/#.*/, ''));
   }
   return { claims, gases, unread, blank: tokens.length === 0 };

@@ -56,7 +56,23 @@ function reagentAt(words: readonly string[], at: number): number {
   return words[at + 1] === 'solution' || words[at + 1] === 'solutions' ? 2 : 0;
 }
 /** What a denial that comes last cannot take back: the circumstances. */
-const circumstances: ReadonlySet<string> = new Set(['drops', 'excess', 'limewater', 'litmus', 'paper', 'splint', 'lit', 'glowing', 'damp', 'dry', 'flame', 'solution', 'upper', 'lower', 'gas']);
+const circumstances: ReadonlySet<string> = new Set([
+  'drops',
+  'excess',
+  'limewater',
+  'litmus',
+  'paper',
+  'splint',
+  'lit',
+  'glowing',
+  'damp',
+  'dry',
+  'flame',
+  'solution',
+  'upper',
+  'lower',
+  'gas',
+]);
 
 function readClauses(clauses: readonly Clause[], corrected: boolean, cost: number): TextReading {
   const mentions: Mention[] = [];
@@ -77,7 +93,13 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
     let lastDenial = -1;
     let lastLength = 0;
     const found: Found[] = [];
-    const push = (kind: Found['kind'], colour: ColourTerm | undefined, at: number, length: number, own: boolean) =>
+    const push = (
+      kind: Found['kind'],
+      colour: ColourTerm | undefined,
+      at: number,
+      length: number,
+      own: boolean,
+    ) =>
       found.push({ kind, colour, at: start + at, length, clause: number, denied: !own && deniedFrom >= 0 });
     for (let i = 0; i < mine.length;) {
       const word = mine[i]!;
@@ -98,7 +120,10 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
         continue;
       }
       // "1) blue ppt 2) same"
-      if (word === 'same' && mine.every((w) => w === 'same' || /^\d+$|^(?:the|in|as|still|it|is|was|just|all)$/.test(w))) {
+      if (
+        word === 'same' &&
+        mine.every((w) => w === 'same' || /^\d+$|^(?:the|in|as|still|it|is|was|just|all)$/.test(w))
+      ) {
         push('nothing', undefined, i, 1, false);
         i += 1;
         continue;
@@ -117,20 +142,35 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
           phrase.colour,
           i,
           phrase.words.length,
-          phrase.words.length > 1 && (phrase.words[0] === 'not' || phrase.words[0] === 'no' || phrase.words[0] === 'without'),
+          phrase.words.length > 1 &&
+            (phrase.words[0] === 'not' || phrase.words[0] === 'no' || phrase.words[0] === 'without'),
         );
         i += phrase.words.length;
         continue;
       }
       if (denial.denies) {
         deniedFrom = lastDenial = i;
-        lastLength = word === 'rather' || word === 'instead' || word === 'lack' || word === 'absence' || word === 'fails' || word === 'failed' ? 2 : 1;
-      } else if (word === 'it' && deniedFrom >= 0 && found.some((m) => m.at > start + deniedFrom)) deniedFrom = -1;
+        lastLength =
+          word === 'rather' ||
+          word === 'instead' ||
+          word === 'lack' ||
+          word === 'absence' ||
+          word === 'fails' ||
+          word === 'failed'
+            ? 2
+            : 1;
+      } else if (word === 'it' && deniedFrom >= 0 && found.some((m) => m.at > start + deniedFrom))
+        deniedFrom = -1;
       else if ((word === 'only' || word === 'just') && deniedFrom < i - 1) deniedFrom = -1;
-      else if (goes.has(word) && (i + 1 === mine.length || afterGone.test(mine[i + 1]!)) &&
-        (mine.length > 1 || mentions.some((m) => (m.kind === 'precipitate' || m.kind === 'cloudy') && !m.denied))) {
+      else if (
+        goes.has(word) &&
+        (i + 1 === mine.length || afterGone.test(mine[i + 1]!)) &&
+        (mine.length > 1 ||
+          mentions.some((m) => (m.kind === 'precipitate' || m.kind === 'cloudy') && !m.denied))
+      ) {
         const on = /^(?:on|for|in|as)$/.test(mine[i + 1] ?? '');
-        if (!on || (mine[i + 1] === 'in' && /^(?:excess|xs|more)$/.test(mine[i + 2] ?? ''))) push('disappear', undefined, i, 1, false);
+        if (!on || (mine[i + 1] === 'in' && /^(?:excess|xs|more)$/.test(mine[i + 2] ?? '')))
+          push('disappear', undefined, i, 1, false);
       } else {
         const standing = standingOf(word);
         if (standing === 'common' || standing === 'rarer' || standing === 'unknown')
@@ -141,7 +181,9 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
     // A denial after the last thing said takes it back.
     if (lastDenial >= 0 && !found.some((m) => m.at > start + lastDenial)) {
       if (takesBackBefore(mine.slice(lastDenial + lastLength)))
-        for (const m of found) if (!circumstances.has(m.kind) || found.every((o) => circumstances.has(o.kind))) m.denied = !m.denied;
+        for (const m of found)
+          if (!circumstances.has(m.kind) || found.every((o) => circumstances.has(o.kind)))
+            m.denied = !m.denied;
     }
     denialRuns = deniedFrom >= 0;
     // "orange/brown" and "blue, green" are the mixed colour where there is one.

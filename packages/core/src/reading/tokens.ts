@@ -30,7 +30,10 @@ const runTogether = new RegExp(
 
 /** Words glued or split by hasty typing, short forms with a stroke, and forms of one word. */
 const oneForm: readonly (readonly [RegExp, string])[] = [
-  [/\bre[\s-]+(lights?|lites?|lited|lit|lighted|lighting|ignites?|ignited|kindles?|dissolves?|dissolved)\b/g, 're$1'],
+  [
+    /\bre[\s-]+(lights?|lites?|lited|lit|lighted|lighting|ignites?|ignited|kindles?|dissolves?|dissolved)\b/g,
+    're$1',
+  ],
   [/\blime[\s-]+(?:water|watter|warter)\b/g, 'limewater'],
   [/\bl\s?\/\s?w\b/g, 'limewater'],
   [/\br\s?\/\s?b\s+(?=p|solid)/g, 'red brown '],
@@ -50,14 +53,21 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\bn\s?\/\s?c\b/g, 'no change'],
   [/\bnot un(changed|affected)\b/g, 'changed'],
   // Chat that says nothing.
-  [/\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g, ' '],
+  [
+    /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g,
+    ' ',
+  ],
   [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/g, ' '],
 ];
 
 /** Characters in one form: NFKC, lower case, apostrophes dropped, "not" written out, arrows as "then". */
 export function inOneForm(answer: string): string {
   let text = answer.length > longestAnswer ? answer.slice(0, longestAnswer) : answer;
-  if (beyondAscii.test(text)) text = text.normalize('NFKC').replace(/[‐-―−]/g, '-').replace(/[’‘´]/g, "'");
+  if (beyondAscii.test(text))
+    text = text
+      .normalize('NFKC')
+      .replace(/[‐-―−]/g, '-')
+      .replace(/[’‘´]/g, "'");
   text = text.toLowerCase().replace(/([a-hj-wyz])\1{2,}/g, '$1$1');
   for (const [from, to] of oneForm) text = text.replace(from, to);
   if (text.includes("'") || text.includes('`')) text = text.replace(/(?<=[a-z])['`](?=[a-z])/g, '');

@@ -37,11 +37,12 @@ const families: Readonly<Partial<Record<Phrase['kind'], string>>> = {
   bleach: 'colour',
   nothing: 'nothing',
 };
-const markers = `no wait|wait no|oh wait no|oh wait|oh no|oh no wait|no actually|actually no|no sorry|sorry no|scrap that|crossed out|crossed that out|crossed it out|struck out|strike that|ignore that|forget that|delete that|cross that out|not that|
+const markers =
+  `no wait|wait no|oh wait no|oh wait|oh no|oh no wait|no actually|actually no|no sorry|sorry no|scrap that|crossed out|crossed that out|crossed it out|struck out|strike that|ignore that|forget that|delete that|cross that out|not that|
   i mean|i meant|no i mean|no i meant|meant to say|mean to say|meant to put|sorry i mean|sorry i meant|sorry|whoops|oops|correction|edit|or rather|make that|should say|my mistake|my bad|nope|no no|hang on|hold on|hang on no|wait|no its|no it is|no it was|no it|no thats wrong|thats wrong|changed my mind|on second thoughts|second thoughts|no i think|wait actually|actually wait|no hang on|no hold on|wait sorry|sorry wait|typo|wait yes|oh yes`
-  .split('|')
-  .map((marker) => marker.trim().split(/\s+/))
-  .sort((a, b) => b.length - a.length);
+    .split('|')
+    .map((marker) => marker.trim().split(/\s+/))
+    .sort((a, b) => b.length - a.length);
 const markersBy = new Map<string, string[][]>();
 for (const marker of markers) markersBy.set(marker[0]!, [...(markersBy.get(marker[0]!) ?? []), marker]);
 /** Said of what came first, before what stands: "i put red but …", "my partner said green but …". */
@@ -127,7 +128,13 @@ function markerIn(clause: Loose, first: boolean, alone: boolean): { at: number; 
     const marker = markersBy.get(words[i]!)?.find((m) => m.every((w, k) => words[i + k] === w));
     if (!marker) continue;
     // "i mean" and "sorry" before anything was said correct nothing; "wait" in mid-sentence is a verb.
-    if (marker.length === 1 && /^(?:wait|sorry|edit|typo)$/.test(marker[0]!) && i > 0 && i < words.length - 1 && marker[0] === 'wait')
+    if (
+      marker.length === 1 &&
+      /^(?:wait|sorry|edit|typo)$/.test(marker[0]!) &&
+      i > 0 &&
+      i < words.length - 1 &&
+      marker[0] === 'wait'
+    )
       continue;
     return { at: i, length: marker.length };
   }
@@ -191,16 +198,16 @@ export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]
     const own = new Set(clauses.flatMap((c, i) => (others[i] ? [] : spotsIn(c.words).map((s) => s.family))));
     clauses.forEach((clause, i) => {
       if (!others[i]) return;
-      const gone = spotsIn(clause.words).filter((s) => own.has(s.family) || (s.family === 'nothing' && own.size > 0));
+      const gone = spotsIn(clause.words).filter(
+        (s) => own.has(s.family) || (s.family === 'nothing' && own.size > 0),
+      );
       for (const s of gone) cut(clause.words, s.at, s.length);
       if (gone.length) changed = true;
     });
   }
   if (!changed && !marks.size) return { clauses: all, corrected: false };
   return {
-    clauses: clauses
-      .map((c) => ({ ...c, words: c.words.filter(Boolean) }))
-      .filter((c) => c.words.length > 0),
+    clauses: clauses.map((c) => ({ ...c, words: c.words.filter(Boolean) })).filter((c) => c.words.length > 0),
     corrected: changed,
   };
 }

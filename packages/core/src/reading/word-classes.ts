@@ -24,8 +24,7 @@ export type WordClass = keyof typeof members;
 
 const classes = new Map<string, readonly WordClass[]>();
 for (const [name, words] of Object.entries(members))
-  for (const word of words.split(/\s+/))
-    classes.set(word, [...(classes.get(word) ?? []), name as WordClass]);
+  for (const word of words.split(/\s+/)) classes.set(word, [...(classes.get(word) ?? []), name as WordClass]);
 
 const none: readonly WordClass[] = [];
 /** The classes a word is of. */

@@ -29,7 +29,11 @@ export function ownWordProblem(word: OwnWord, others: readonly OwnWord[]): strin
     return `“${String(word.means)}” is not a colour word Kivex reads; choose one of its own.`;
   if (others.some((o) => plain(o.phrase) === phrase)) return `“${phrase}” stands here already.`;
   const read = readColours(phrase);
-  if (read.claims.length === 1 && !read.unexplained.some((u) => u.standing === 'unknown') && phrase.split(' ').length === 1)
+  if (
+    read.claims.length === 1 &&
+    !read.unexplained.some((u) => u.standing === 'unknown') &&
+    phrase.split(' ').length === 1
+  )
     return `Kivex reads “${phrase}” already, as ${colourWord(read.claims[0]!.term)}. Put that word where it should earn.`;
   return undefined;
 }

@@ -16,7 +16,8 @@ export interface Change {
   readonly to: (line: CorpusLine, random: () => number) => string | undefined;
 }
 
-const pick = <T>(from: readonly T[], random: () => number): T | undefined => from[Math.floor(random() * from.length)];
+const pick = <T>(from: readonly T[], random: () => number): T | undefined =>
+  from[Math.floor(random() * from.length)];
 const wordsOf = (answer: string): string[] => answer.split(/(?<=\s)|(?=\s)/);
 
 /** One word of an answer changed, where any can be. */
@@ -100,13 +101,25 @@ const asItSounds: readonly (readonly [string, string])[] = [
   ['poisonous', 'poisenous'],
   ['contaminate', 'contaminat'],
 ];
-const openings = ['um ', 'so basically ', 'i think ', 'we saw ', 'ok so ', 'the answer is ', 'it was ', 'you get ', 'well ', 'Sir, '];
+const openings = [
+  'um ',
+  'so basically ',
+  'i think ',
+  'we saw ',
+  'ok so ',
+  'the answer is ',
+  'it was ',
+  'you get ',
+  'well ',
+  'Sir, ',
+];
 const closings = [' lol', ' i think', ' thanks', ' miss', ' !!', ' :)', '.', ' obviously', ' haha', ' tbh'];
 
 /** Reasons and names are sentences of their own: "it was because …" is no harm, "we saw sodium" is. */
 const isObserved = (line: CorpusLine): boolean => line.item.kind === 'observation';
 
-const flameWords = 'yellow|lilac|crimson|brick red|apple green|orange red|orange-red|blue green|blue-green|scarlet';
+const flameWords =
+  'yellow|lilac|crimson|brick red|apple green|orange red|orange-red|blue green|blue-green|scarlet';
 const otherFlame: Readonly<Record<string, string>> = {
   yellow: 'lilac',
   lilac: 'yellow',
@@ -124,8 +137,9 @@ const otherSolid: Readonly<Record<string, string>> = {
 const full = (line: CorpusLine): boolean => line.points > 0;
 /** An answer without a word that denies, takes back or hesitates. */
 const plain = (answer: string): boolean =>
-  !/\b(no|not|never|without|isnt|wasnt|didnt|doesnt|dont|wont|cant|nothing|none|neither|nor|or|actually|wait|sorry|mean|thought|nope|oops|instead|rather|than|but|un\w+|in\w*soluble|insol\w*)\b|n't|n’t/i.test(answer) &&
-  !/\bstays?\b|\bsame\b|\bremain/.test(answer);
+  !/\b(no|not|never|without|isnt|wasnt|didnt|doesnt|dont|wont|cant|nothing|none|neither|nor|or|actually|wait|sorry|mean|thought|nope|oops|instead|rather|than|but|un\w+|in\w*soluble|insol\w*)\b|n't|n’t/i.test(
+    answer,
+  ) && !/\bstays?\b|\bsame\b|\bremain/.test(answer);
 
 export const changes: readonly Change[] = [
   {
@@ -134,7 +148,9 @@ export const changes: readonly Change[] = [
     to: ({ answer }, random) =>
       inOneWord(answer, random, longWord, (word) => {
         const at = inner(word, random);
-        return at + 1 < word.length ? word.slice(0, at) + word[at + 1]! + word[at]! + word.slice(at + 2) : word;
+        return at + 1 < word.length
+          ? word.slice(0, at) + word[at + 1]! + word[at]! + word.slice(at + 2)
+          : word;
       }),
   },
   {
@@ -164,7 +180,11 @@ export const changes: readonly Change[] = [
         return word.slice(0, at) + word[at]! + word.slice(at);
       }),
   },
-  { kind: 'spelt as it sounds', effect: 'keeps', to: ({ answer }, random) => inOnePhrase(answer, random, asItSounds) },
+  {
+    kind: 'spelt as it sounds',
+    effect: 'keeps',
+    to: ({ answer }, random) => inOnePhrase(answer, random, asItSounds),
+  },
   { kind: 'misheard', effect: 'keeps', to: ({ answer }, random) => inOnePhrase(answer, random, heard) },
   { kind: 'shortened', effect: 'keeps', to: ({ answer }, random) => inOnePhrase(answer, random, short) },
   {
@@ -210,10 +230,14 @@ export const changes: readonly Change[] = [
       // What earned may have been the excess alone.
       if (line.points === 1 && /dissolv|soluble|excess|xs|more|extra/.test(line.answer)) return undefined;
       const others = item.kind === 'observation' && item.test === 'flame' ? otherFlame : otherSolid;
-      if (item.kind !== 'observation' || !['flame', 'naoh', 'sulfate', 'halide-silver'].includes(item.test)) return undefined;
-      if (item.attribute !== undefined && item.attribute !== 'precipitate' && item.attribute !== 'colour') return undefined;
+      if (item.kind !== 'observation' || !['flame', 'naoh', 'sulfate', 'halide-silver'].includes(item.test))
+        return undefined;
+      if (item.attribute !== undefined && item.attribute !== 'precipitate' && item.attribute !== 'colour')
+        return undefined;
       const found = Object.keys(others).filter((word) => new RegExp(`\\b${word}\\b`).test(line.answer));
-      const allColours = line.answer.match(/\b(white|green|blue|brown|cream|yellow|lilac|crimson|scarlet|red|orange|purple|pink|rust\w*|off|milky|grey|clear|colourless|bluey?|greeny)\b/g);
+      const allColours = line.answer.match(
+        /\b(white|green|blue|brown|cream|yellow|lilac|crimson|scarlet|red|orange|purple|pink|rust\w*|off|milky|grey|clear|colourless|bluey?|greeny)\b/g,
+      );
       return found.length === 1 && allColours?.length === 1
         ? line.answer.replace(new RegExp(`\\b${found[0]}\\b`), others[found[0]!]!)
         : undefined;
@@ -225,8 +249,12 @@ export const changes: readonly Change[] = [
     to: (line) => {
       if (!full(line) || !isObserved(line) || !plain(line.answer)) return undefined;
       if (/\bxx|^its\b/i.test(line.answer)) return undefined;
-      const one = /^(?:(?:a|an|it|the) )?(?:(?:goes|went|turns|turned|is|was) )?([a-z -]+)$/.exec(line.answer.toLowerCase());
-      return one && one[1]!.split(' ').length <= 3 && new RegExp(flameWords + '|ppt|precipitate|solid|bubbles|fizz|pop').test(one[1]!)
+      const one = /^(?:(?:a|an|it|the) )?(?:(?:goes|went|turns|turned|is|was) )?([a-z -]+)$/.exec(
+        line.answer.toLowerCase(),
+      );
+      return one &&
+        one[1]!.split(' ').length <= 3 &&
+        new RegExp(flameWords + '|ppt|precipitate|solid|bubbles|fizz|pop').test(one[1]!)
         ? `there was no ${one[1]}`
         : undefined;
     },
@@ -235,16 +263,31 @@ export const changes: readonly Change[] = [
     kind: 'taken back at the end',
     effect: 'loses',
     to: (line, random) => {
-      if (!full(line) || !plain(line.answer) || line.item.kind !== 'observation' || line.item.test !== 'flame') return undefined;
+      if (
+        !full(line) ||
+        !plain(line.answer) ||
+        line.item.kind !== 'observation' ||
+        line.item.test !== 'flame'
+      )
+        return undefined;
       const word = Object.keys(otherFlame).find((w) => new RegExp(`\\b${w}\\b`).test(line.answer));
-      return word && `${line.answer} ${pick(['no wait', 'sorry i mean', '- actually', 'oops, i mean'], random)!} ${otherFlame[word]!}`;
+      return (
+        word &&
+        `${line.answer} ${pick(['no wait', 'sorry i mean', '- actually', 'oops, i mean'], random)!} ${otherFlame[word]!}`
+      );
     },
   },
   {
     kind: 'mended at the end',
     effect: 'keeps',
     to: (line, random) => {
-      if (line.item.kind !== 'observation' || line.item.test !== 'flame' || !full(line) || !plain(line.answer)) return undefined;
+      if (
+        line.item.kind !== 'observation' ||
+        line.item.test !== 'flame' ||
+        !full(line) ||
+        !plain(line.answer)
+      )
+        return undefined;
       const word = Object.keys(otherFlame).find((w) => new RegExp(`\\b${w}\\b`).test(line.answer));
       if (!word || line.answer.split(' ').length > 4) return undefined;
       return `${otherFlame[word]!} ${pick(['no wait', 'sorry i mean', '- actually', 'oops, i mean'], random)!} ${line.answer}`;
@@ -254,7 +297,8 @@ export const changes: readonly Change[] = [
     kind: 'another ion',
     effect: 'loses',
     to: (line) => {
-      if (line.item.kind !== 'identify' || line.item.seen || !full(line) || !plain(line.answer)) return undefined;
+      if (line.item.kind !== 'identify' || line.item.seen || !full(line) || !plain(line.answer))
+        return undefined;
       const swaps: readonly (readonly [RegExp, string])[] = [
         [/\bsodium\b/i, 'lithium'],
         [/\bpotassium\b/i, 'barium'],
@@ -266,7 +310,9 @@ export const changes: readonly Change[] = [
         [/\bbromide\b/i, 'chloride'],
       ];
       const swap = swaps.find(([from]) => from.test(line.answer));
-      return swap && !/[A-Z][a-z]?\d|[+⁺-]$/.test(line.answer) ? line.answer.replace(new RegExp(swap[0].source, 'gi'), swap[1]) : undefined;
+      return swap && !/[A-Z][a-z]?\d|[+⁺-]$/.test(line.answer)
+        ? line.answer.replace(new RegExp(swap[0].source, 'gi'), swap[1])
+        : undefined;
     },
   },
   {
@@ -275,14 +321,21 @@ export const changes: readonly Change[] = [
     to: (line) => {
       if (line.item.kind !== 'purpose' || !full(line) || !plain(line.answer)) return undefined;
       const turns: readonly (readonly [RegExp, string])[] = [
-        [/\biron\(?(?: ?ii|2)\)? (?:is oxidised|oxidises|turns|goes) (?:to|into) iron\(?(?: ?iii|3)\)?/i, 'iron(III) is oxidised to iron(II)'],
+        [
+          /\biron\(?(?: ?ii|2)\)? (?:is oxidised|oxidises|turns|goes) (?:to|into) iron\(?(?: ?iii|3)\)?/i,
+          'iron(III) is oxidised to iron(II)',
+        ],
         [/\b(?:removes?|gets? rid of|destroys) (?:any |the )?carbonates?\b/i, 'removes chloride'],
         [/\b(?:blocks?|absorbs?|filters out|hides?|cuts out) (?:the )?yellow\b/i, 'blocks the lilac'],
         [/\b(?:contains?|has|adds) (?:chloride|sulfate)\b/i, 'removes $&'],
       ];
       const turn = turns.find(([from]) => from.test(line.answer));
       if (!turn) return undefined;
-      const to = turn[1].startsWith('removes $') ? (/(chloride|sulfate)/i.exec(line.answer)?.[1] === 'chloride' ? 'contains no chloride' : 'contains no sulfate') : turn[1];
+      const to = turn[1].startsWith('removes $')
+        ? /(chloride|sulfate)/i.exec(line.answer)?.[1] === 'chloride'
+          ? 'contains no chloride'
+          : 'contains no sulfate'
+        : turn[1];
       return line.answer.replace(turn[0], to);
     },
   },

@@ -1,0 +1,52 @@
+import { describe, expect, test } from '@jest/globals';
+import { readText } from '../reading/read-text.js';
+import { goesOnAfterSolid, hasStrangeWords, isShort, speaksOfAnOutcome } from './doubt.js';
+import { mark } from './mark.js';
+
+describe('what leaves a mark in doubt', () => {
+  test('words nothing explains, though not "forgot"', () => {
+    expect(hasStrangeWords(readText('it galumphed'))).toBe(true);
+    expect(hasStrangeWords(readText('white ppt'))).toBe(false);
+    expect(hasStrangeWords(readText('we forgot'))).toBe(false);
+  });
+  test('an outcome of something', () => {
+    expect(speaksOfAnOutcome(readText('it stayed'))).toBe(true);
+    expect(speaksOfAnOutcome(readText('yellow'))).toBe(false);
+  });
+  test('more told after the precipitate than in one breath with it', () => {
+    expect(goesOnAfterSolid(readText('white ppt. then it galumphed'))).toBe(true);
+    expect(goesOnAfterSolid(readText('white ppt'))).toBe(false);
+    expect(goesOnAfterSolid(readText('nothing. then nothing'))).toBe(false);
+  });
+  test('short is five words', () => {
+    expect(isShort(readText('white or cream'))).toBe(true);
+    expect(isShort(readText('it went white and after a while it was cream'))).toBe(false);
+  });
+});
+
+describe('doubt goes to a person', () => {
+  const naoh = (answer: string) =>
+    mark('core', { kind: 'observation', test: 'naoh', sample: ['Zn2+', 'SO4^2-'] }, answer);
+  test.each([
+    ['a right colour that nothing has', 'white'],
+    ['an excess half told', 'white ppt. then it galumphed'],
+    ['a colour beside "clear"', 'it goes white then clear again'],
+  ])('%s: "%s"', (_, answer) => expect(naoh(answer).verdict).toBe('review'));
+  test.each([
+    ['plainly wrong', 'blue ppt', 0],
+    ['plainly half', 'white ppt', 1],
+    ['nothing at all', 'nothing happened', 0],
+  ])('%s stays decided: "%s"', (_, answer, points) =>
+    expect(naoh(answer)).toMatchObject({ points, verdict: points ? 'partial' : 'none' }),
+  );
+  test('a gas test that fits nothing known, in words nobody knows', () =>
+    expect(mark('core', { kind: 'gas-test', gas: 'H2' }, 'spray some vinegar over it').verdict).toBe(
+      'review',
+    ));
+  test('litmus of a colour left open', () =>
+    expect(mark('core', { kind: 'gas-test', gas: 'NH3' }, 'damp litmus goes blue').verdict).toBe('review'));
+  test('a name beyond reading', () =>
+    expect(
+      mark('core', { kind: 'identify', part: 'cation', sample: ['Na+', 'Cl-'] }, 'sotdhiuwm').verdict,
+    ).toBe('review'));
+});
