@@ -90,7 +90,7 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
         : own;
   // What comes after "but" takes the place of what came before it.
   const turn = said.findLastIndex((c) => c.joined === 'but');
-  const claimed = turn > 0 ? said.slice(turn) : said;
+  const claimed = turn > 0 && !said.slice(turn).every((c) => c.minor) ? said.slice(turn) : said;
   if (claimed.length === 0) {
     const denied = claims.filter((c) => c.denied).map((c) => c.term);
     if (denied.length) {

@@ -73,7 +73,8 @@ function judge(
       attribute.reads === 'limewater' && !narrow && !reading.mentions.some((m) => m.kind === 'limewater');
     if (
       (!elsewhere && speaksOfAnOutcome(reading)) ||
-      (attribute.reads === 'excess' && goesOnAfterSolid(reading)) ||
+      (attribute.reads === 'excess' &&
+        (goesOnAfterSolid(reading) || reading.mentions.some((m) => m.kind === 'excess'))) ||
       (!elsewhere && hasStrangeWords(reading) && !namesSubstance(reading.words.join(' ')))
     )
       return forReview(
@@ -118,7 +119,9 @@ function judge(
     return onePoint(
       0,
       'wrong',
-      `${wordsOf(bad.map((c) => c.term))} is not what is seen here; it is ${wanted}.`,
+      bad.every((c) => c.term === 'none')
+        ? `That nothing came of it is not what is seen here; it is ${wanted}.`
+        : `${wordsOf(bad.map((c) => c.term))} is not what is seen here; it is ${wanted}.`,
     );
   }
   // A precipitate seen first and what it turns into on standing are two observations.

@@ -31,8 +31,21 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
   let phase: Phase = 'drops';
   let solidSaid = false;
   let noneSaid = false;
+  /** "Green ppt (excess)": what a bracket names is the part it follows. */
+  const bracketed = (number: number): readonly Mention[] => {
+    if (!reading.clauses[number]?.aside) return [];
+    const inside = reading.mentions.filter((m) => m.clause === number);
+    return inside.every((m) => m.kind === 'drops' || m.kind === 'excess') ? inside : [];
+  };
   reading.clauses.forEach((clause, number) => {
-    const mine = reading.mentions.filter((m) => m.clause === number);
+    const named = bracketed(number + 1);
+    const mine = [...reading.mentions.filter((m) => m.clause === number), ...named];
+    if (named.some((m) => m.kind === 'excess')) {
+      for (const m of mine) phases.set(m, 'excess');
+      phase = 'excess';
+      return;
+    }
+    if (bracketed(number).length) return;
     const early = mine.some((m) => m.kind === 'drops') && !mine.some((m) => m.kind === 'excess');
     const solidBefore = (m: Mention) => solidSaid || mine.some((o) => isSolid(o) && !o.denied && o.at < m.at);
     const plain = (m: Mention) =>
@@ -204,6 +217,7 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
     else if (m.kind === 'stays' && !staysClear && ofLiquid(m)) continue;
     else if (m.kind === 'stays') claim(staysClear ? 'none' : m.denied ? 'dissolves' : 'insoluble');
     else if (m.kind === 'nothing' && !m.denied) claim('unchanged');
+    else if (m.kind === 'clear' && m.denied) claim('insoluble');
     else if ((m.kind === 'clear' || m.colour === 'colourless') && !m.denied && !staysClear)
       claim('dissolves');
     else if (

@@ -153,7 +153,7 @@ export function coloursIn(reading: TextReading): ColourReading {
       const lead = clause.words.slice(last, hit.at);
       const tail = clause.words.slice(hit.at + hit.length);
       // "from blue to red": the flame before the salt.
-      if (lead.at(-1) === 'from' && tail.some((w) => w === 'to' || w === 'into')) {
+      if (lead.at(-1) === 'from' && (found.length > 1 || tail.some((w) => w === 'to' || w === 'into'))) {
         last = hit.at + hit.length;
         continue;
       }

@@ -36,8 +36,8 @@ export const otherAnswers = `
 2 damp blue litmus paper turns white
 1 bleaches litmus paper
 2 damp litmus goes red then is bleached
-1 damp blue litmus turns red
-0 bleach
+?1 damp blue litmus turns red
+?0 bleach
 0 it is green
 1 damp red litmus turns blue
 2 moist indicator paper loses its colour
@@ -45,7 +45,7 @@ export const otherAnswers = `
 2 turns damp red litmus paper blue
 2 damp red litmus goes blue
 1 red litmus turns blue
-1 damp blue litmus turns red
+?1 damp blue litmus turns red
 0 smells bad
 2 white fumes with a glass rod dipped in concentrated hydrochloric acid
 1 damp red litmus paper

@@ -1,6 +1,7 @@
 /** Turns the corpus's notation into items and answers. */
 import type { MarkItem } from '../mark-item.js';
 import { writtenAnswers } from './as-they-write.js';
+import { fifthHandAnswers } from './fifth-hand.js';
 import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
@@ -16,6 +17,7 @@ const sets = {
   'second hand': secondHandAnswers,
   'third hand': thirdHandAnswers,
   'fourth hand': fourthHandAnswers,
+  'fifth hand': fifthHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
