@@ -116,7 +116,7 @@ try {
   });
   await visit('/syllabuses', 'syllabus', async () => {
     await staff.getByRole('button', { name: 'Copy and edit' }).nth(1).click();
-    await staff.getByRole('tab', { name: 'Words for flames' }).click();
+    await staff.getByRole('tab', { name: 'Flame words' }).click();
     await staff.getByLabel('Question').selectOption('flame');
     await staff.getByRole('combobox', { name: /^Of/ }).fill('potass');
     await staff.getByRole('option', { name: /^potassium/ }).click();

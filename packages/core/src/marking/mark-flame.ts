@@ -3,6 +3,7 @@ import { colourWord, isColourTerm, type ColourTerm } from '../reading/colour-ter
 import { coloursIn, type ColourClaim } from '../reading/read-colours.js';
 import { readIons } from '../reading/read-ions.js';
 import type { TextReading } from '../reading/read-text.js';
+import { leniencyOf } from '../syllabus/leniency.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
 import { hasStrangeWords, isShort } from './doubt.js';
@@ -138,7 +139,10 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
   }
   // One right and one wrong colour: in sequence or with one of them minor a person looks; side by side they contradict.
   const sequence = claimed.some((c, i) => i > 0 && (c.joined === 'then' || c.joined === 'stop'));
-  if (sequence || !isShort(text) || bad.every((c) => c.minor))
+  if (
+    (sequence || !isShort(text) || bad.every((c) => c.minor)) &&
+    leniencyOf('extra-wrong', strictness) !== 'nothing'
+  )
     return forReview(
       'two-colours',
       `${termList(claimed.map((c) => c.term))} are both given; a person decides which was meant.`,

@@ -5,6 +5,8 @@ import { readFumes, readLimewater } from '../reading/claims-gas.js';
 import { changeIn } from '../reading/colour-change.js';
 import type { TextReading } from '../reading/read-text.js';
 import { speciesName } from '../species/species.js';
+import { leniencyOf } from '../syllabus/leniency.js';
+import { ownAnswerIn, type OwnAnswer } from '../syllabus/own-answers.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { gasTestRules, type GasTestRule, type Need } from './gas-test-rules.js';
 import type { GasTestItem } from './mark-item.js';
@@ -95,18 +97,19 @@ export function markGasTest(syllabus: Syllabus, item: GasTestItem, answer: strin
   if (!rules.length) throw new RangeError(`${speciesName(item.gas)} has no test of its own`);
   const nothing = saysNothing(answer);
   if (nothing) return { points: 0, max: 2, verdict: 'none', why: [nothing] };
-  return acrossReadings(answer, (reading) => markReading(syllabus, item, rules, reading));
+  return acrossReadings(answer, (reading) => markReading(syllabus, item, rules, reading, answer));
 }
 
 function markReading(
-  _syllabus: Syllabus,
+  syllabus: Syllabus,
   item: GasTestItem,
   rules: readonly GasTestRule[],
   reading: TextReading,
+  answer: string,
 ): Mark {
   const none = (code: string, text: string): Mark =>
     together([onePoint(0, code, text), onePoint(0, code, text)]);
-  const strictChlorine = item.gas === 'Cl2' && _syllabus.settings.chlorineResult === 'red-then-bleached';
+  const strictChlorine = item.gas === 'Cl2' && syllabus.settings.chlorineResult === 'red-then-bleached';
   const marked = rules.map((rule) => ({ rule, ...markRule(rule, reading) }));
   const best = marked.sort(
     (a, b) => Number(b.test) + Number(b.result) - Number(a.test) - Number(a.result),
@@ -116,38 +119,44 @@ function markReading(
   let result = best.result && !smelt;
   if (strictChlorine && result)
     result = readLitmus(reading, asked).claims.some((c) => c.term === 'red-then-bleached');
-  const own = new Set<string>(rules.flatMap((rule) => rule.about));
+  // What the school itself has said of such an answer comes before Kivex's own rules.
+  const own = (part: 'test' | 'result') =>
+    ownAnswerIn(syllabus.ownAnswers, { kind: 'gas-test', gas: item.gas, part }, answer);
+  const [ownTest, ownResult] = [own('test'), own('result')];
+  const ours = new Set<string>(rules.flatMap((rule) => rule.about));
   const foreign = (['limewater', 'litmus', 'manganate'] as const).some(
-    (kind) => !own.has(kind) && has(reading, kind),
+    (kind) => !ours.has(kind) && has(reading, kind),
   );
-  if (!best.test && !best.about && result && foreign)
+  if (!best.test && !best.about && result && foreign && !ownTest && !ownResult)
     return none('other-test', `That is the test of another gas: ${best.rule.wanted}.`);
+  const asOwn = ({ earns, phrase }: OwnAnswer): Mark =>
+    onePoint(earns ? 1 : 0, 'own', `“${phrase}” ${earns ? 'earns' : 'does not earn'} at this school.`);
   const marks = [
-    best.test
-      ? onePoint(1, 'test', `The test is right: ${best.rule.name}.`)
-      : onePoint(0, 'test', best.about ? best.fault : `The test is missing: ${best.rule.wanted}.`),
-    result
-      ? onePoint(1, 'result', 'The result is right.')
-      : onePoint(0, 'result', `The result is missing or wrong: ${best.rule.wanted}.`),
+    ownTest
+      ? asOwn(ownTest)
+      : best.test
+        ? onePoint(1, 'test', `The test is right: ${best.rule.name}.`)
+        : onePoint(0, 'test', best.about ? best.fault : `The test is missing: ${best.rule.wanted}.`),
+    ownResult
+      ? asOwn(ownResult)
+      : result
+        ? onePoint(1, 'result', 'The result is right.')
+        : onePoint(0, 'result', `The result is missing or wrong: ${best.rule.wanted}.`),
   ];
   const mark = together(marks);
-  if (best.test && best.open)
-    return {
-      ...mark,
-      verdict: 'review',
-      why: [
-        ...mark.why,
-        { code: 'paper-open', text: `It does not say which paper: ${best.rule.wanted}. A person decides.` },
-      ],
-    };
-  if (mark.points < mark.max && (hasStrangeWords(reading) || best.clash))
-    return {
-      ...mark,
-      verdict: 'review',
-      why: [
-        ...mark.why,
-        { code: 'half-understood', text: 'Not all of this could be read; a person decides.' },
-      ],
-    };
+  const left = (code: string, text: string): Mark => ({
+    ...mark,
+    verdict: 'review',
+    why: [...mark.why, { code, text: `${text} A person decides.` }],
+  });
+  const open = leniencyOf('paper-open', item.strictness ?? syllabus.strictness);
+  if (!ownTest && best.test && best.open && open !== 'earns') {
+    const text = `It does not say which paper: ${best.rule.wanted}.`;
+    return open === 'person'
+      ? left('paper-open', text)
+      : together([onePoint(0, 'paper-open', text), marks[1]!]);
+  }
+  if (mark.points < mark.max && !ownTest && !ownResult && (hasStrangeWords(reading) || best.clash))
+    return left('half-understood', 'Not all of this could be read.');
   return mark;
 }

@@ -17,10 +17,11 @@ import {
   speciesName,
 } from '../species/species.js';
 import type { GasId } from '../species/substance.js';
+import { leniencyOf } from '../syllabus/leniency.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { testOf } from '../identification-tests/tests.js';
 import type { IdentificationItem } from './mark-item.js';
-import { forReview, onePoint, type Mark } from './mark-result.js';
+import { asLenient, forReview, onePoint, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
 
 /** The species that fit a record: cleanly if any does, else with a slip that explains. Only records that say something of them count. */
@@ -49,7 +50,8 @@ const wrongCapitals = (
   item: IdentificationItem,
   claims: readonly { readonly capitals?: boolean; readonly denied: boolean }[],
 ): Mark | undefined =>
-  (item.strictness ?? syllabus.strictness) === 'strict' && claims.some((c) => c.capitals && !c.denied)
+  leniencyOf('capitals', item.strictness ?? syllabus.strictness) === 'nothing' &&
+  claims.some((c) => c.capitals && !c.denied)
     ? onePoint(
         0,
         'capitals',
@@ -158,6 +160,7 @@ function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string
   if (reading.blank) return onePoint(0, 'blank', 'No name was given.');
   const capitals = wrongCapitals(syllabus, item, reading.claims);
   if (capitals) return capitals;
+  const strictness = item.strictness ?? syllabus.strictness;
 
   const ofPart = (id: IonId) => item.part === 'salt' || ionOf(id).charge > 0 === (item.part === 'cation');
   const inCourse: readonly string[] = [
@@ -196,10 +199,27 @@ function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string
     if (!cationsNamed.size || !anionsNamed.size)
       return onePoint(0, 'half-a-salt', 'A salt needs both its ions named.');
   } else if (meant[0]!.length > 1) {
-    return onePoint(0, 'charge-missing', `${names(meant[0]!)}? Say which, with its charge.`);
+    return asLenient(
+      meant[0]!.some((id) => wanted.includes(id)) ? leniencyOf('no-charge', strictness) : 'nothing',
+      'charge-missing',
+      `${names(meant[0]!)}? Say which, with its charge.`,
+    );
   }
 
   const named = item.part === 'salt' ? [...cationsNamed, ...anionsNamed] : meant[0]!;
+  const symbolAlone = reading.claims.some(
+    (c) => !c.denied && c.symbol && c.ions.some((id) => named.includes(id)),
+  );
+  if (
+    wanted.every((id) => named.includes(id)) &&
+    symbolAlone &&
+    leniencyOf('bare-symbol', strictness) !== 'earns'
+  )
+    return asLenient(
+      leniencyOf('bare-symbol', strictness),
+      'bare-symbol',
+      'An ion is written with its charge.',
+    );
   if (wanted.every((id) => named.includes(id)))
     return onePoint(
       1,

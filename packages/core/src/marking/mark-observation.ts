@@ -5,12 +5,13 @@ import { readCelsius } from '../reading/read-number.js';
 import type { TextReading } from '../reading/read-text.js';
 import { readers, type TextKind } from '../reading/readers.js';
 import { inKnownWords } from '../syllabus/own-words.js';
+import { leniencyOf } from '../syllabus/leniency.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import type { Attribute } from '../identification-tests/test-definition.js';
 import { markFlame, namesSubstance } from './mark-flame.js';
 import type { ObservationItem } from './mark-item.js';
 import { acrossReadings } from './competing.js';
-import { forReview, onePoint, together, type Mark } from './mark-result.js';
+import { asLenient, forReview, onePoint, together, type Mark } from './mark-result.js';
 import { goesOnAfterSolid, hasStrangeWords, isShort, speaksOfAnOutcome } from './doubt.js';
 import { saysNothing } from './says-nothing.js';
 import { planOf, wordsOf, type PlannedPoint } from './observation-plan.js';
@@ -34,7 +35,7 @@ const shortAnswer = 5;
 const afterwards: ReadonlySet<string> = new Set(['then', 'stop', 'and']);
 
 function judge(
-  { attribute, right, earning, turnsTo, narrow }: PlannedPoint,
+  { attribute, right, earning, turnsTo, narrow, strictness }: PlannedPoint,
   read: Claims,
   reading: TextReading,
 ): Mark {
@@ -52,9 +53,10 @@ function judge(
         'No precipitate is reported, and nothing is said of the excess; a person decides.',
       );
     if (problem === 'no-state' && read.loose?.every((term) => earns.has(term)))
-      return forReview(
+      return asLenient(
+        leniencyOf('colour-alone', strictness),
         'colour-alone',
-        `${wordsOf(read.loose)} is the right colour, but of what? A person decides.`,
+        `${wordsOf(read.loose)} is the right colour, but of what?`,
       );
     if (problem && hasStrangeWords(reading))
       return forReview(
@@ -98,9 +100,10 @@ function judge(
   const bad = told.filter((c) => !earns.has(c.term));
   if (bad.length === 0) {
     if (read.bare)
-      return forReview(
+      return asLenient(
+        leniencyOf('colour-alone', strictness),
         'colour-alone',
-        `${wordsOf(good.map((c) => c.term))} is the right colour, but of what? A person decides.`,
+        `${wordsOf(good.map((c) => c.term))} is the right colour, but of what?`,
       );
     return onePoint(1, 'right', `${wordsOf(good.map((c) => c.term))} earns the mark.`);
   }
@@ -146,12 +149,12 @@ function judge(
     return onePoint(1, 'right', `${wordsOf([last.term])} earns the mark.`);
   const both = `${wordsOf(told.map((c) => c.term))} cannot both stand`;
   // Two words for one thing contradict; what is said in two places may be of two things.
-  if (
-    isShort(reading) &&
-    told.every((c, i) => i === 0 || c.joined === 'or' || c.joined === 'and' || c.joined === 'start')
-  )
-    return onePoint(0, 'contradiction', `${both}; one answer is wanted.`);
-  return forReview('contradiction', `${both}; a person decides which was meant.`);
+  const sideBySide = told.every(
+    (c, i) => i === 0 || c.joined === 'or' || c.joined === 'and' || c.joined === 'start',
+  );
+  return (isShort(reading) && sideBySide) || leniencyOf('extra-wrong', strictness) === 'nothing'
+    ? onePoint(0, 'contradiction', `${both}; one answer is wanted.`)
+    : forReview('contradiction', `${both}; a person decides which was meant.`);
 }
 
 function markNumber(attribute: Attribute, right: readonly string[], answer: string): Mark {

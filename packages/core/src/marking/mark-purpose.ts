@@ -1,5 +1,6 @@
 /** Marks why a step is done: one point for the reason. */
 import { explanationsOf, type Explanation, type Proposition } from '../reading/propositions.js';
+import { ownAnswerIn } from '../syllabus/own-answers.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { agreed } from './competing.js';
 import type { PurposeItem } from './mark-item.js';
@@ -18,10 +19,19 @@ const nothingSaid: Proposition = {
 };
 
 /** Marks an explanation (one point). @throws RangeError for a purpose that is not known. */
-export function markPurpose(_syllabus: Syllabus, item: PurposeItem, answer: string): Mark {
+export function markPurpose(syllabus: Syllabus, item: PurposeItem, answer: string): Mark {
   const purpose = purposeOf(item.of);
   const nothing = saysNothing(answer);
   if (nothing) return onePoint(0, nothing.code, nothing.text);
+  const own = ownAnswerIn(syllabus.ownAnswers, { kind: 'purpose', of: purpose.id }, answer);
+  if (own)
+    return onePoint(
+      own.earns ? 1 : 0,
+      'own',
+      own.earns
+        ? `“${own.phrase}” earns at this school.`
+        : `“${own.phrase}” does not earn at this school. ${purpose.reason}`,
+    );
   return agreed(
     explanationsOf(answer),
     (said) => markSaid(purpose, said),

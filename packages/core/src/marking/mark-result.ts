@@ -1,5 +1,6 @@
 /** What every marker gives back: points, a verdict, and why. */
 import type { Reason } from '../reading/reason.js';
+import type { Leniency } from '../syllabus/leniency.js';
 
 export type Verdict = 'credit' | 'partial' | 'none' | 'review';
 export interface Mark {
@@ -23,6 +24,14 @@ export const forReview = (code: string, text: string): Mark => ({
   verdict: 'review',
   why: [{ code, text }],
 });
+
+/** A point that a syllabus gives, leaves to a person or refuses for what an answer lacks. */
+export const asLenient = (leniency: Leniency, code: string, text: string): Mark =>
+  leniency === 'earns'
+    ? onePoint(1, code, text)
+    : leniency === 'person'
+      ? forReview(code, `${text} A person decides.`)
+      : onePoint(0, code, text);
 
 /** Independent points put together: one left to a person leaves the whole to a person. */
 export function together(parts: readonly Mark[]): Mark {

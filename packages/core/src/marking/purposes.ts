@@ -20,6 +20,8 @@ export type PurposeId =
 
 export interface Purpose {
   readonly id: PurposeId;
+  /** The question whose answer is marked. */
+  readonly question: string;
   /** The reason in one sentence, shown where the answer misses it. */
   readonly reason: string;
   /** An answer earns when every pattern of any one list is found. */
@@ -130,6 +132,7 @@ const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
 export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-silver-nitrate',
+    question: 'Why is acid added before silver nitrate?',
     reason:
       'Acid takes away carbonate (and hydroxide) ions, which would give a precipitate with silver ions too.',
     ...carbonateFirst,
@@ -140,6 +143,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'acid-before-barium-chloride',
+    question: 'Why is acid added before barium chloride?',
     reason:
       'Acid takes away carbonate and sulfite ions, which would give a white precipitate with barium ions too.',
     ...carbonateFirst,
@@ -149,6 +153,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'not-sulfuric-acid',
+    question: 'Why not sulfuric acid before barium chloride?',
     reason: 'Sulfuric acid brings sulfate ions itself, so barium sulfate falls out whatever the sample.',
     earns: [
       [
@@ -176,6 +181,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'not-sulfuric-acid-on-marble',
+    question: 'Why not sulfuric acid on marble?',
     reason: 'Insoluble calcium sulfate coats the marble and stops the acid getting at it.',
     earns: [
       [
@@ -198,6 +204,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'not-hydrochloric-acid',
+    question: 'Why not hydrochloric acid before silver nitrate?',
     reason:
       'Hydrochloric acid brings chloride ions itself, so silver chloride falls out whatever the sample.',
     earns: [
@@ -218,6 +225,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'damp-litmus',
+    question: 'Why is litmus paper damp?',
     reason: 'The gas must dissolve in water before litmus can change colour.',
     earns: [
       [
@@ -247,6 +255,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'clean-wire',
+    question: 'Why is the wire cleaned?',
     reason: 'What is left on the wire colours the flame too and hides the colour of the sample.',
     earns: [
       [/\b(contaminat\w*|impurit\w*|cross contaminat\w*|uncontaminated|pure)\b/],
@@ -279,6 +288,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'fresh-iron-sulfate',
+    question: 'Why is the iron(II) sulfate made fresh?',
     reason: 'Air oxidises iron(II) to iron(III), which gives no ring.',
     earns: [
       [/\b(oxidi[sz]\w*|oxidation|oxygen)\b/],
@@ -325,6 +335,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'blue-glass',
+    question: 'Why look through blue glass?',
     reason:
       'Blue glass takes out the yellow of sodium, so that weaker colours such as potassium lilac are seen.',
     earns: [
@@ -376,6 +387,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'excess-hydroxide',
+    question: 'Why is hydroxide added in excess?',
     reason:
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
     about: /\b(ppt\w*|precipitat\w*|dissolv\w*|aluminium|zinc|magnesium|calcium|solid)\b/,
@@ -405,6 +417,7 @@ export const purposes: readonly Purpose[] = [
   },
   {
     id: 'fume-cupboard',
+    question: 'Why in a fume cupboard?',
     reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
     earns: [[poison]],
     review: [

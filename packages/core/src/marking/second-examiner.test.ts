@@ -8,7 +8,7 @@ import type { PurposeId } from './purposes.js';
  * Answers marked by hand after the marker stood, apart from the corpus it was tuned on: most are sentences
  * with more in them than is wanted.
  */
-const observations: readonly (readonly [string, string, string, string, number, string])[] = [
+const observations: readonly (readonly [string, string, string, string, number | string, string])[] = [
   ['senior', 'halide-silver', 'Na+ Cl-', 'precipitate', 1, 'white ppt that went purple in the light'],
   [
     'senior',
@@ -64,7 +64,7 @@ const observations: readonly (readonly [string, string, string, string, number, 
   ['core', 'naoh', 'Al3+ SO4^2-', '', 2, '1. white ppt 2. ppt dissolves'],
   ['core', 'naoh', 'Al3+ SO4^2-', '', 2, 'white precipitate, then clear'],
   ['core', 'naoh', 'Al3+ SO4^2-', '', 2, 'at first white ppt but with excess it all dissolved'],
-  ['core', 'naoh', 'Al3+ SO4^2-', '', 1, 'white ppt, blue in excess'],
+  ['core', 'naoh', 'Al3+ SO4^2-', '', 'review', 'white ppt, blue in excess'],
   ['core', 'naoh', 'Cu2+ SO4^2-', '', 2, 'light blue precipitate and it doesnt dissolve'],
   ['core', 'naoh', 'Cu2+ SO4^2-', '', 2, 'blue ppt forms which remains in excess NaOH'],
   ['core', 'naoh', 'Cu2+ SO4^2-', '', 1, 'blue ppt, dissolves'],

@@ -25,6 +25,8 @@ export interface IonClaim {
   readonly bare: boolean;
   /** A formula whose capitals are wrong (`na+`). */
   readonly capitals?: boolean;
+  /** A symbol or formula without a charge (`Na`, `SO4`). */
+  readonly symbol?: boolean;
 }
 export interface GasClaim {
   /** A formula whose capitals are wrong (`co2`). */
@@ -391,6 +393,7 @@ function namesIn(answer: string): IonReading {
           denied,
           text: token.replace('#', ' '),
           bare: formula?.ions?.bare ?? (ions.length > 1 && named !== undefined),
+          ...(!named && formula?.ions?.bare ? { symbol: true } : {}),
           ...capitals,
         });
       continue;

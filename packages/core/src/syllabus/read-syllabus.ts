@@ -2,6 +2,7 @@
 import { schemaProblems, type FileProblem } from '../formats/schema-problems.js';
 import { isColourTerm } from '../reading/colour-terms.js';
 import { testOf } from '../identification-tests/tests.js';
+import { ownAnswerProblem } from './own-answers.js';
 import { ownWordProblem } from './own-words.js';
 import type { Syllabus, Wording } from './syllabus-definition.js';
 import { syllabusUpToDate, syllabusVersion } from './syllabus-versions.js';
@@ -71,6 +72,10 @@ export function readSyllabus(document: unknown): ReadSyllabus {
   syllabus.ownWords?.forEach((word, i, all) => {
     const text = ownWordProblem(word, all.slice(0, i));
     if (text) problems.push({ where: `own words ${i + 1}`, text });
+  });
+  syllabus.ownAnswers?.forEach((own, i, all) => {
+    const text = ownAnswerProblem(own, all.slice(0, i));
+    if (text) problems.push({ where: `own answers ${i + 1}`, text });
   });
   if (!syllabus.tests.length)
     problems.push({ where: 'tests', text: 'A syllabus needs at least one test; add one.' });

@@ -5,6 +5,7 @@
 import type { ColourTerm } from '../reading/colour-terms.js';
 import type { AnionId, CationId, IonId } from '../species/ion.js';
 import type { GasId, MetalId } from '../species/substance.js';
+import type { OwnAnswer } from './own-answers.js';
 import type { OwnWord } from './own-words.js';
 import type { SyllabusSettings } from './settings.js';
 import type { ReadingKind, TestId, VariantId } from '../identification-tests/test-definition.js';
@@ -57,6 +58,8 @@ export interface Syllabus {
   readonly values: ValueWordings;
   /** Words of the school's own, each read as a colour of Kivex's. */
   readonly ownWords?: readonly OwnWord[];
+  /** Answers of the school's own to gas tests and to why a step is done. */
+  readonly ownAnswers?: readonly OwnAnswer[];
   readonly strictness: Strictness;
   readonly carryForward: boolean;
   readonly settings: SyllabusSettings;

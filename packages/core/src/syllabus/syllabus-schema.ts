@@ -1,6 +1,8 @@
 /** The published JSON Schema of syllabus files (draft 2020-12), made from the lists of ids the code uses. */
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
+import { purposes } from '../marking/purposes.js';
+import { longestAnswerPhrase, mostOwnAnswers } from './own-answers.js';
 import { longestPhrase, mostOwnWords } from './own-words.js';
 import { settingChoices } from './settings.js';
 import { syllabusFormat, syllabusVersion } from './syllabus-versions.js';
@@ -96,6 +98,40 @@ export const syllabusSchema = {
         properties: {
           phrase: { type: 'string', minLength: 1, maxLength: longestPhrase },
           means: { type: 'string', maxLength: 40 },
+        },
+      },
+    },
+    ownAnswers: {
+      type: 'array',
+      maxItems: mostOwnAnswers,
+      description: "Answers of the school's own to gas tests and to why a step is done.",
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['of', 'phrase', 'earns'],
+        properties: {
+          of: {
+            oneOf: [
+              {
+                type: 'object',
+                additionalProperties: false,
+                required: ['kind', 'gas', 'part'],
+                properties: {
+                  kind: { const: 'gas-test' },
+                  gas: { enum: allGases.map((g) => g.id) },
+                  part: { enum: ['test', 'result'] },
+                },
+              },
+              {
+                type: 'object',
+                additionalProperties: false,
+                required: ['kind', 'of'],
+                properties: { kind: { const: 'purpose' }, of: { enum: purposes.map((p) => p.id) } },
+              },
+            ],
+          },
+          phrase: { type: 'string', minLength: 1, maxLength: longestAnswerPhrase },
+          earns: { type: 'boolean' },
         },
       },
     },

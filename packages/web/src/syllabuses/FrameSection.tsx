@@ -1,9 +1,10 @@
 /** How strict the reading is, and the customs in which schools differ. */
 import { Box, chakra } from '@chakra-ui/react';
-import { settingChoices, strictnesses, type Strictness, type Syllabus } from '@kivex/core';
+import { leniencyRules, settingChoices, strictnesses, type Strictness, type Syllabus } from '@kivex/core';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
 import { Select } from '../kit/Select.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import type { Change } from './change.js';
 
@@ -56,6 +57,32 @@ export function Frame({ syllabus, change }: { readonly syllabus: Syllabus; reado
           </Select>
         </Field>
       ))}
+      <Leniency strictness={syllabus.strictness} />
     </Tile>
+  );
+}
+
+const becomes = { earns: 'earns', person: 'a person looks', nothing: 'nothing' } as const;
+
+/** What becomes, at this strictness, of answers that are right but for one thing. */
+function Leniency({ strictness }: { readonly strictness: Strictness }) {
+  return (
+    <Box>
+      <chakra.h2 fontSize="lg" mt="2" mb="1">
+        Right but for …
+      </chakra.h2>
+      <Table label={`What ${strictness} means`} heads={['', 'For example', 'In', strictness]}>
+        {leniencyRules.map((rule) => (
+          <Row key={rule.id}>
+            <Cell>{rule.what}</Cell>
+            <Cell fontStyle="italic">{rule.example}</Cell>
+            <Cell>{rule.of}</Cell>
+            <Cell fontWeight={rule.by[strictness] === 'earns' ? undefined : 'bold'}>
+              {becomes[rule.by[strictness]]}
+            </Cell>
+          </Row>
+        ))}
+      </Table>
+    </Box>
   );
 }

@@ -9,6 +9,7 @@ import { Failed, Loading } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
 import { addSyllabus, useSyllabus } from '../practicals/practical-queries.js';
 import { useSyllabusDrafts } from './syllabus-drafts.js';
+import { OwnAnswers } from './OwnAnswers.js';
 import { TryOut } from './TryOut.js';
 import { Species, Tests } from './ContentSection.js';
 import { Frame } from './FrameSection.js';
@@ -70,13 +71,26 @@ export default function SyllabusPage() {
               { id: 'tests', name: 'Tests', show: () => <Tests syllabus={draft} change={change} /> },
               {
                 id: 'flames',
-                name: 'Words for flames',
+                name: 'Flame words',
                 show: () => <Flames syllabus={draft} change={change} />,
               },
               {
                 id: 'words',
-                name: 'Words for the rest',
+                name: 'Other words',
                 show: () => <Values syllabus={draft} change={change} />,
+              },
+              {
+                id: 'answers',
+                name: 'Gas tests, reasons',
+                show: () => (
+                  <OwnAnswers
+                    gases={draft.gases}
+                    answers={draft.ownAnswers ?? []}
+                    change={(ownAnswers) =>
+                      change({ ownAnswers: ownAnswers.length ? ownAnswers : (undefined as never) })
+                    }
+                  />
+                ),
               },
             ]}
           />

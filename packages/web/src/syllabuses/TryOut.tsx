@@ -3,6 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import {
   ionOf,
   mark,
+  purposes,
   strictnesses,
   testOf,
   type Mark,
@@ -21,6 +22,8 @@ import { speciesChoice } from '../kit/Species.js';
 import { Tile } from '../kit/Tile.js';
 
 const gasTest = 'gas-test';
+const reason = 'purpose';
+const reasons = purposes.map((p) => ({ id: p.id as string, name: p.question }));
 const partner = (id: string): string => (ionOf(id).charge > 0 ? (id === 'Ag+' ? 'NO3-' : 'Cl-') : 'Na+');
 
 export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
@@ -29,6 +32,7 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
   const [strictness, setStrictness] = useState<Strictness>(syllabus.strictness);
   const [answer, setAnswer] = useState('');
   const choices = useMemo(() => {
+    if (test === reason) return purposes.map((p) => p.id);
     if (test === gasTest) return syllabus.gases.filter((g) => !standsForNone(g));
     const definition = testOf(test);
     const pool = [...syllabus.cations, ...syllabus.anions, ...syllabus.gases, ...syllabus.metals];
@@ -41,14 +45,16 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
     const item: MarkItem =
       test === gasTest
         ? { kind: 'gas-test', gas: chosen as never, strictness }
-        : {
-            kind: 'observation',
-            test,
-            sample: ionic
-              ? [chosen, partner(chosen)].sort((a, b) => ionOf(b).charge - ionOf(a).charge)
-              : [chosen],
-            strictness,
-          };
+        : test === reason
+          ? { kind: 'purpose', of: chosen as never, strictness }
+          : {
+              kind: 'observation',
+              test,
+              sample: ionic
+                ? [chosen, partner(chosen)].sort((a, b) => ionOf(b).charge - ionOf(a).charge)
+                : [chosen],
+              strictness,
+            };
     try {
       return mark(syllabus, item, answer);
     } catch (error) {
@@ -70,10 +76,15 @@ export function TryOut({ syllabus }: { readonly syllabus: Syllabus }) {
             </option>
           ))}
           {syllabus.gases.length > 0 && <option value={gasTest}>How do you test for a gas?</option>}
+          <option value={reason}>Why is a step done?</option>
         </Select>
       </Field>
       <Field size="small" label="Of">
-        <Combobox value={chosen ?? ''} choices={choices.map(speciesChoice)} onChoose={setHolds} />
+        <Combobox
+          value={chosen ?? ''}
+          choices={test === reason ? reasons : choices.map(speciesChoice)}
+          onChoose={setHolds}
+        />
       </Field>
       <Field size="small" label="Marked">
         <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
