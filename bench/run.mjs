@@ -25,8 +25,10 @@ const served = {
   first: (mariadb) => firstLoad(mariadb.url),
   board: (mariadb) => boardRedraw(mariadb.url),
 };
-if (only && !(only in served) && only !== 'core' && only !== 'rota')
-  throw new Error(`There is no bench ${only}; there are core, rota, ${Object.keys(served).join(', ')}.`);
+if (only && !(only in served) && only !== 'core' && only !== 'rota' && only !== 'changed')
+  throw new Error(
+    `There is no bench ${only}; there are core, rota, changed, ${Object.keys(served).join(', ')}.`,
+  );
 if (!only || only === 'core') {
   await import('./core.mjs');
   const size = await coreSize(root);
@@ -34,6 +36,7 @@ if (!only || only === 'core') {
     `core on the bench page (log, name, identify): ${(size.bench / 1000).toFixed(1)} kB gzipped, aim 60 kB; baseline, the whole core: ${(size.whole / 1000).toFixed(1)} kB`,
   );
 }
+if (!only || only === 'changed') await import('./changed-answers.mjs');
 if (!only || only === 'rota') for (const line of await hardRotas()) console.log(line);
 const folder = join(root, '.data', 'bench-database');
 rmSync(folder, { recursive: true, force: true });

