@@ -2,7 +2,7 @@
 
 /** The folders of the core from the ground up: each may use those on lower lines alone. A new folder gets its line. */
 const coreFloors = [
-  ['sources', 'formats'],
+  ['sources', 'formats', 'numbers'],
   ['species'],
   ['formulas'],
   ['equilibrium', 'flame', 'gas-making', 'hazards', 'apparatus'],

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { flameColour } from '../flame/flame-colour.js';
 import { readFlamePicture } from '../flame/read-flame-picture.js';
 import { expectationOf } from '../identification-tests/expectation.js';
-import { seededRandom } from '../planning/random.js';
+import { seededRandom } from '../numbers/random.js';
 import { goodCamera, SimulatedCamera, type CameraFaults } from './simulated-camera.js';
 import { SimulatedProbe, warmingIn, type ProbeReading } from './simulated-probe.js';
 

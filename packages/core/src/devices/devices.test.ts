@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { seededRandom } from '../planning/random.js';
+import { seededRandom } from '../numbers/random.js';
 import type { Label } from '../preparing/labels.js';
 import { nearEnough, SimulatedBalance } from './simulated-balance.js';
 import { SimulatedLabelPrinter, wrapped } from './simulated-label-printer.js';

@@ -1,7 +1,7 @@
 /** The verb `mark`: one answer, one mark. */
 import type { MarkItem } from '../marking/mark-item.js';
 import { mark } from '../marking/mark.js';
-import { isPurposeId, purposes } from '../marking/purposes.js';
+import { isPurposeId, purposes } from '../syllabus/purposes.js';
 import { isGasId } from '../species/species.js';
 import { strictnesses } from '../syllabus/syllabus-definition.js';
 import { allSyllabuses } from '../syllabus/syllabuses.js';

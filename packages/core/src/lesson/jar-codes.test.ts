@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { seededRandom } from '../planning/random.js';
+import { seededRandom } from '../numbers/random.js';
 import { jarCodes, shuffled } from './jar-codes.js';
 
 describe('what unknowns are called', () => {

@@ -8,7 +8,7 @@ import { speciesName } from '../species/species.js';
 import { leniencyOf } from '../syllabus/leniency.js';
 import { ownAnswerIn, type OwnAnswer } from '../syllabus/own-answers.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
-import { gasTestRules, type GasTestRule, type Need } from './gas-test-rules.js';
+import { gasTestRules, type GasTestRule, type Need } from '../syllabus/gas-test-rules.js';
 import type { GasTestItem } from './mark-item.js';
 import { acrossReadings } from './competing.js';
 import { hasStrangeWords } from './doubt.js';

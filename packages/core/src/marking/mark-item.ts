@@ -2,7 +2,7 @@
 import type { SeenRecord } from '../reasoning/likelihood.js';
 import type { GasId } from '../species/substance.js';
 import type { Strictness } from '../syllabus/syllabus-definition.js';
-import type { PurposeId } from './purposes.js';
+import type { PurposeId } from '../syllabus/purposes.js';
 
 export interface ObservationItem {
   readonly kind: 'observation';

@@ -6,7 +6,7 @@ import { agreed } from './competing.js';
 import type { PurposeItem } from './mark-item.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
-import { purposeOf, type Purpose } from './purposes.js';
+import { purposeOf, type Purpose } from '../syllabus/purposes.js';
 
 /** Rules over the words alone hold where no one does anything to anything. */
 const nothingSaid: Proposition = {

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { GasId } from '../species/substance.js';
 import { mark } from './mark.js';
 import type { MarkItem } from './mark-item.js';
-import type { PurposeId } from './purposes.js';
+import type { PurposeId } from '../syllabus/purposes.js';
 
 /**
  * Answers marked by hand after the marker stood, apart from the corpus it was tuned on: most are sentences

@@ -13,7 +13,7 @@ import {
   type LaidAllocation,
 } from './allocation-model.js';
 import { evener } from './even-difficulty.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { solveMip } from './solver.js';
 
 export interface AllocationGroup {

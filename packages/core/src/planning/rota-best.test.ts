@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import * as highsModule from 'highs';
 import { GroupPlans } from './group-plans.js';
 import { highsSolver, type LoadedHighs } from './highs-adapter.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { frameOf } from './rota-frame.js';
 import { RotaPrices } from './rota-prices.js';
 import { layRota, type RotaProblem } from './rota-problem.js';

@@ -3,7 +3,7 @@
  * that reach it. Effort is counted in steps, so that the same problem gives the same rota wherever there is time for them.
  */
 import { GroupPlans, type GroupPlan } from './group-plans.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { leastMinutes } from './rota-bound.js';
 import { frameOf, type RotaFrame } from './rota-frame.js';
 import { searchPinned } from './rota-pins.js';

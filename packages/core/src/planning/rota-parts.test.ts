@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import * as highsModule from 'highs';
 import { GroupPlans, type GroupPlan } from './group-plans.js';
 import { highsSolver, type LoadedHighs } from './highs-adapter.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { occupy, rowsOfPlaces, type Column } from './rota-columns.js';
 import { frameOf } from './rota-frame.js';
 import { RotaPrices } from './rota-prices.js';

@@ -1,5 +1,5 @@
 /** Rotas with slots set by hand: the rest is put round them, and what a hand-made rota clashes with is said. */
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { layRota, type LaidRota, type RotaProblem, type RotaSlot } from './rota-problem.js';
 import { Board, respectful, type FoundRota, type SearchSettings } from './rota-search.js';
 

@@ -5,7 +5,7 @@
  */
 import type { GroupKind, GroupPlan } from './group-plans.js';
 import { GroupPlans } from './group-plans.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { couldOccupy, rowsOfPlaces, type Column } from './rota-columns.js';
 import type { RotaFrame } from './rota-frame.js';
 import { solveMip } from './solver.js';

@@ -3,7 +3,7 @@
  * station has a place and its group is free; the order bettered by pushing everything late and early
  * again, and by annealing over small changes. Starts valid, only improves.
  */
-import { seededRandom } from './random.js';
+import { seededRandom } from '../numbers/random.js';
 import { headsAndTails } from './rota-bound.js';
 import type { LaidRota } from './rota-problem.js';
 

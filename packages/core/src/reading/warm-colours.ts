@@ -73,7 +73,17 @@ export const warmColours = {
     glass: 'crimson',
   },
   'pink-red': {
-    phrases: ['pink red', 'red pink', 'pinky red', 'pinkish red', 'reddish pink', 'reddy pink', 'rose red'],
+    phrases: [
+      'pink red',
+      'red pink',
+      'pinky red',
+      'pinkish red',
+      'reddish pink',
+      'reddy pink',
+      'rose red',
+      'rosy red',
+      'rosy',
+    ],
     naked: 'crimson',
     glass: 'crimson',
   },

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { rotaProblemOf } from '../planning/lesson-rota.js';
-import { seededRandom } from '../planning/random.js';
+import { seededRandom } from '../numbers/random.js';
 import { rota } from '../planning/rota.js';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
 import { likelihoodIn, situationOf } from '../reasoning/likelihood.js';

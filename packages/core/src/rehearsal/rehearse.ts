@@ -5,7 +5,7 @@
  * here; what they see is the core's own observation model.
  */
 import { stationWords, rotaProblemOf } from '../planning/lesson-rota.js';
-import { seededRandom } from '../planning/random.js';
+import { seededRandom } from '../numbers/random.js';
 import type { RotaTask } from '../planning/rota-problem.js';
 import { unknownsOf, type PracticalSample } from '../practicals/practical.js';
 import { testOf, variantOf } from '../identification-tests/tests.js';

@@ -2,8 +2,8 @@
  * Answers of a school's own for gas tests and reasons: "a flame at the mouth" may be a lit splint here, "hot glue smell" is
  * no test anywhere. Colours have their own words (`own-words.ts`).
  */
-import { gasTestRules } from '../marking/gas-test-rules.js';
-import { isPurposeId, purposeOf, purposes, type PurposeId } from '../marking/purposes.js';
+import { gasTestRules } from './gas-test-rules.js';
+import { isPurposeId, purposeOf, purposes, type PurposeId } from './purposes.js';
 import { denialWords } from '../reading/denials.js';
 import { grammarWords } from '../reading/grammar-words.js';
 import { readText } from '../reading/read-text.js';

@@ -1,7 +1,7 @@
 /** The published JSON Schema of syllabus files (draft 2020-12), made from the lists of ids the code uses. */
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
-import { purposes } from '../marking/purposes.js';
+import { purposes } from './purposes.js';
 import { longestAnswerPhrase, mostOwnAnswers } from './own-answers.js';
 import { longestPhrase, mostOwnWords } from './own-words.js';
 import { settingChoices } from './settings.js';

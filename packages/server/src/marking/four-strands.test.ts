@@ -1,7 +1,7 @@
 /** What is seen, concluded, written as an equation and signed off: all four reach table, file and feedback. */
 import { expect, test } from '@jest/globals';
 import type { Bench, Feedback, MarkTable } from '@kivex/contract';
-import { shippedPracticals } from '@kivex/core';
+import { equationsWanted, shippedPracticals, type PlannedTest } from '@kivex/core';
 import { ownSchool } from '../testing/own-school.js';
 import { entry, join, makeLesson, move, send } from '../testing/test-server.js';
 
@@ -45,10 +45,12 @@ test('a student’s marks have technique, observations, names and equations', as
   for (const jar of jars) {
     const truth = lesson.samples.find((s) => s.id === jar.id)!;
     const mark = cells.find((c) => c.key === `equation:${jar.id}:sulfate`);
-    expect([truth.holds, mark?.points]).toEqual([
-      truth.holds,
-      truth.ions.includes('SO4^2-') && !truth.ions.includes('Ba2+') ? 1 : undefined,
-    ]);
+    const wanted = equationsWanted(document.tests.find((t) => t.test === 'sulfate')! as PlannedTest, {
+      ions: truth.ions,
+      form: document.samples.find((d) => d.key === truth.key)?.form ?? 'solid',
+    });
+    const right = wanted.some((w) => w.products.includes('BaSO4'));
+    expect([truth.holds, mark?.points]).toEqual([truth.holds, wanted.length ? Number(right) : undefined]);
   }
   const { text } = await world.teacher.get(`/api/lessons/${lesson.id}/marks/csv`);
   expect(text).toMatch(/Flame test, technique/);

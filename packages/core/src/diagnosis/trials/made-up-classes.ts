@@ -1,7 +1,7 @@
 /** Classes whose faults are known, by seed: what each bench records where all goes well, single slips, and at most one cause for many. */
 import { expectationOf } from '../../identification-tests/expectation.js';
 import { attributeOf, testOf } from '../../identification-tests/tests.js';
-import { seededRandom } from '../../planning/random.js';
+import { seededRandom } from '../../numbers/random.js';
 import { explains, type SeenRecord } from '../../reasoning/likelihood.js';
 import type { ClassRecord } from '../analyse.js';
 import type { ClassFault } from '../class-causes.js';

@@ -2,7 +2,7 @@
  * Changes to an answer whose effect on its points is known: a slip of the hand changes nothing, a denial does. They are how
  * the reader is tried on a hundred thousand answers nobody wrote.
  */
-import { seededRandom } from '../../planning/random.js';
+import { seededRandom } from '../../numbers/random.js';
 import { abbreviations } from '../../reading/abbreviations.js';
 import { mishearings } from '../../reading/mishearings.js';
 import type { CorpusLine } from './read-corpus.js';

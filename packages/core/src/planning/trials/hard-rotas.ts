@@ -1,5 +1,5 @@
 /** Rotas as hard as lessons make them, by seed: stations nearly full, waits to be worked through, chains, lengths that do not pack. */
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../../numbers/random.js';
 import type { RotaProblem, RotaTask } from '../rota-problem.js';
 
 const stationNames = ['burner', 'fume-cupboard', 'hot-water-bath', 'sink', 'bench'] as const;

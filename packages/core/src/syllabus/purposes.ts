@@ -1,133 +1,21 @@
-import type { Explanation, Proposition, Thing } from '../reading/propositions.js';
-
 /**
  * Why a step is done: for each purpose the reasons that earn, as patterns over an answer's words, and
- * what takes the point away. Words are lower case, spelling mended, "n't" written as "not".
- * Source `school-practice`.
+ * what takes the point away. Source `school-practice`.
  */
-export type PurposeId =
-  | 'acid-before-silver-nitrate'
-  | 'acid-before-barium-chloride'
-  | 'not-sulfuric-acid'
-  | 'not-sulfuric-acid-on-marble'
-  | 'not-hydrochloric-acid'
-  | 'damp-litmus'
-  | 'clean-wire'
-  | 'fresh-iron-sulfate'
-  | 'blue-glass'
-  | 'excess-hydroxide'
-  | 'fume-cupboard';
+import {
+  chlorideIons,
+  sulfateIons,
+  otherIons,
+  poison,
+  has,
+  bothSides,
+  carbonateFirst,
+  ownIonWrong,
+  type Purpose,
+  type PurposeId,
+} from './purpose.js';
 
-export interface Purpose {
-  readonly id: PurposeId;
-  /** The question whose answer is marked. */
-  readonly question: string;
-  /** The reason in one sentence, shown where the answer misses it. */
-  readonly reason: string;
-  /** An answer earns when every pattern of any one list is found. */
-  readonly earns: readonly (readonly RegExp[])[];
-  /** Vague answers a person decides on. */
-  readonly review?: readonly (readonly RegExp[])[];
-  /** Found anywhere, these take the point away. */
-  readonly spoilt?: readonly RegExp[];
-  /** What is said the wrong way round, or of the wrong thing, takes it away too. */
-  readonly wrong?: readonly ((said: Proposition, all: Explanation) => boolean)[];
-  /** An answer that speaks of these and is not understood goes to a person. */
-  readonly about?: RegExp;
-}
-
-const carbonate =
-  /\b(carbonates?|(?:ag2|ba|ca|na2)?co3\w*|(?:ba|ag2)so3|hydrogencarbonates?|sulfites?|so3\w*|hydroxides?|oh|phosphates?)\b/;
-const removes =
-  /\b(remov\w*|get\w* rid|gets rid|got rid|destroy\w*|decompos\w*|eliminat\w*|react\w*|neutrali\w*|fizz\w*|break\w*|take\w* (?:away|out)|dissolv\w*|clear\w*|stop\w*|prevent\w*|interfer\w*|kill\w*|use\w* up|drive\w* off|lose|away|out)\b/;
-const falsely =
-  /\b(false|falsely|wrong\w*|interfer\w*|confus\w*|mistak\w*|misleading|mess\w*|incorrect\w*|also (?:give|form|make|produce|react|precipitate)\w*|look\w* like|too|invalid|as well|same)\b/;
-const precipitates =
-  /\b(ppt\w*|precipitat\w*|solid|insoluble|white|positive|result|silver carbonate|barium carbonate|barium sulfite|silver hydroxide|silver oxide)\b/;
-const chlorideIons = /\b(chlorides?|cl|chloride ions?)\b/;
-const sulfateIons = /\b(sulfates?|sulphates?|so4\w*)\b/;
-const otherIons =
-  /\b(other|another|any|different|unwanted|contaminat\w*|impurit\w*|previous|last|old|leftover|left over|residue\w*|traces?|interfer\w*|substances?|metals?|ions?|chemicals?|salts?|compounds?|sodium|bits)\b/;
-const poison =
-  /\b(toxic|poison\w*|harm\w*|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|respirat\w*|flammable vapour)\b/;
-
-const has = (list: readonly Thing[], ...of: readonly Thing[]): boolean => of.some((t) => list.includes(t));
-const bothSides = (p: Proposition): readonly Thing[] => [...p.subject, ...p.object];
-const wanted = ['chloride', 'halide', 'sulfate', 'nitrate', 'silver', 'barium', 'dioxide'] as const;
-
-/** Why acid goes in first, before silver or before barium alike. */
-const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'about'> = {
-  about: /\b(carbonates?|sulfites?|hydroxides?|interfer\w*|contaminat\w*|impurit\w*)\b/,
-  wrong: [
-    // The acid would take away the very ions that are tested for.
-    (p) =>
-      (p.act === 'remove' || p.act === 'react') &&
-      !p.denied &&
-      p.purpose &&
-      has(p.object, ...wanted) &&
-      !has(p.object, 'carbonate', 'sulfite', 'hydroxide', 'previous') &&
-      !has(p.subject, 'carbonate', 'sulfite'),
-    (p) =>
-      p.act === 'remove' &&
-      !p.denied &&
-      has(p.object, 'chloride', 'halide', 'sulfate') &&
-      !has(p.object, 'carbonate', 'sulfite', 'hydroxide'),
-    // So that the carbonate shows, forms or stays.
-    (p) =>
-      p.purpose &&
-      !p.denied &&
-      (p.act === 'show' || p.act === 'form' || p.act === 'add') &&
-      has(bothSides(p), 'carbonate', 'sulfite') &&
-      !p.otherwise,
-    (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
-    // The acid leaves the carbonate alone.
-    (p) =>
-      p.denied &&
-      (p.act === 'remove' || p.act === 'react' || p.act === 'dissolve') &&
-      has(p.object, 'carbonate') &&
-      !has(p.subject, 'silver', 'barium'),
-    (p) => p.act === 'add' && p.purpose && !p.denied && has(p.object, 'carbonate', 'sulfite'),
-    (p) =>
-      p.act === 'prevent' && has(p.object, 'chloride', 'sulfate', 'halide') && !has(p.object, 'carbonate'),
-  ],
-  earns: [
-    [carbonate, removes],
-    [carbonate, falsely],
-    [carbonate, precipitates],
-    [
-      /\b(other|impurit\w*|contaminat\w*|unwanted)\b.*\b(ppt\w*|precipitat\w*|false|interfer\w*|affect\w* the (?:result|test))/,
-      /./,
-    ],
-    [/\b(stop|prevent|avoid)\w*\b.*\b(false|other|wrong)\b.*\b(positive|ppt\w*|precipitat\w*|result)/, /./],
-  ],
-  review: [
-    [/\bfalse (?:positive|result)/],
-    [/\b(remov\w*|rid)\b.*\b(impurit\w*|other ions|contaminat\w*|interfering)/],
-  ],
-};
-
-/** Why an acid with the ion that is tested for is not taken: it brings the ion; all else is the wrong way round. */
-const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
-  (p) => p.denied && (p.act === 'contain' || p.act === 'add') && has(p.object, ion),
-  (p) => p.act === 'remove' && has(p.object, ion),
-  (_, { words }) =>
-    new RegExp(`\\b(?:no|not any|not have|not contain|without|not got) (?:any |the )?${ion}`).test(words) &&
-    !/\bsample\b/.test(words),
-  (p) => p.act === 'prevent' && has(p.object, ion, 'precipitate'),
-  (p) => p.denied && p.act === 'form' && has(bothSides(p), ion, 'precipitate'),
-  (p) => p.act === 'dissolve' && has(bothSides(p), ion, 'precipitate'),
-  // With the ion in the sample it does nothing.
-  (p, { words }) =>
-    p.act === 'react' &&
-    has(p.object, ion) &&
-    !has(p.object, 'silver', 'barium') &&
-    !/silver|barium|ppt|precipit|contain|has|add/.test(words),
-  // The element is not the ion.
-  (_, { words }) =>
-    ion === 'chloride'
-      ? /\bchlorine\b/.test(words) && !/\bchloride/.test(words)
-      : /\bsulfur\b(?! dioxide)/.test(words) && !/\bsulfate/.test(words),
-];
+export type { Purpose, PurposeId } from './purpose.js';
 
 export const purposes: readonly Purpose[] = [
   {
@@ -176,7 +64,6 @@ export const purposes: readonly Purpose[] = [
       ],
     ],
     spoilt: [/\bremov\w* (?:the )?sulfates?\b/],
-    about: /\b(sulfates?|barium)\b/,
     wrong: ownIonWrong('sulfate'),
   },
   {
@@ -193,7 +80,6 @@ export const purposes: readonly Purpose[] = [
         /\b(stop\w*|prevent\w*|block\w*|protect\w*|marble|chips|react\w*|acid)\b/,
       ],
     ],
-    about: /\b(calcium sulfate|layer|coat\w*|insoluble|barrier|crust)\b/,
     wrong: [
       (p) =>
         p.act === 'dissolve' && !p.denied && has(bothSides(p), 'layer', 'sulfate') && p.object.length > 0,
@@ -220,7 +106,6 @@ export const purposes: readonly Purpose[] = [
       ],
     ],
     spoilt: [/\bremov\w* (?:the )?chlorides?\b/],
-    about: /\b(chlorides?|silver)\b/,
     wrong: ownIonWrong('chloride'),
   },
   {
@@ -246,7 +131,6 @@ export const purposes: readonly Purpose[] = [
       ],
     ],
     spoilt: [/\b(litmus|paper|dye|indicator) (?:to |can |will )?dissolv/],
-    about: /\b(water|dissolv\w*|moist\w*|dry|ions?|soluble)\b/,
     wrong: [
       (p, { words }) =>
         p.act === 'dissolve' && p.denied && !/\b(dry|without|otherwise|unless|if|need\w*)\b/.test(words),
@@ -275,7 +159,6 @@ export const purposes: readonly Purpose[] = [
     ],
     review: [[/\b(fair test|accurate|reliable|valid)\b/]],
     spoilt: [/\b(conduct\w*|steril\w*|shiny|germs?|hygien\w*|bacteria|rust\w*)\b/],
-    about: /\b(colour|sodium|yellow|residue|ions?|salts?|previous|last|old|dirt\w*|flame|result)\b/,
     wrong: [
       (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),
       (p) =>
@@ -300,7 +183,6 @@ export const purposes: readonly Purpose[] = [
     ],
     review: [[/\b(air|goes off|iron3|unstable|old)\b/]],
     spoilt: [/\breduc(?:ed|es|tion|ing)\b/, /\birons\b/, /\biron4\b/],
-    about: /\b(air|iron3|iron2|oxid\w*|oxygen)\b/,
     wrong: [
       // From iron(III) to iron(II), or iron(III) itself oxidised.
       (p) =>
@@ -346,7 +228,6 @@ export const purposes: readonly Purpose[] = [
       [/\b(yellow|sodium)\b/, /\b(see|seen|visible|show|observe|notice|lilac|potassium|other colours?)\b/],
     ],
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
-    about: /\b(yellow|sodium|lilac|potassium)\b/,
     wrong: [
       (p) =>
         (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') &&
@@ -390,7 +271,6 @@ export const purposes: readonly Purpose[] = [
     question: 'Why is hydroxide added in excess?',
     reason:
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
-    about: /\b(ppt\w*|precipitat\w*|dissolv\w*|aluminium|zinc|magnesium|calcium|solid)\b/,
     wrong: [
       (p) =>
         (p.act === 'insoluble' || (p.act === 'dissolve' && p.denied)) &&
