@@ -6,7 +6,7 @@ import type { TextReading } from '../reading/read-text.js';
 import { leniencyOf } from '../syllabus/leniency.js';
 import type { Strictness, Wording } from '../syllabus/syllabus-definition.js';
 import { earningTerms } from '../syllabus/syllabuses.js';
-import { hasStrangeWords, isShort } from './doubt.js';
+import { hasStrangeWords, isShort, speaksOfMoreThanTheFlame } from './doubt.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 
 export const termList = (terms: Iterable<ColourTerm>): string => {
@@ -111,6 +111,11 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
   const good = claimed.filter((c) => earns.has(c.term));
   const bad = claimed.filter((c) => !earns.has(c.term));
   const wanted = termList(earningTerms(wording, 'strict').earns);
+  if (bad.length === 0 && speaksOfMoreThanTheFlame(text))
+    return forReview(
+      'half-understood',
+      `${termList(good.map((c) => c.term))} may be said of something else than the flame; a person decides.`,
+    );
   if (bad.length === 0)
     return onePoint(1, 'right-colour', `${termList(good.map((c) => c.term))} earns the mark.`);
   if (good.length === 0) {

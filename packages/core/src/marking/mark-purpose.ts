@@ -1,5 +1,5 @@
 /** Marks why a step is done: one point for the reason. */
-import { explanationsOf, type Explanation, type Proposition } from '../reading/propositions.js';
+import { explanationsOf, type Act, type Explanation, type Proposition } from '../reading/propositions.js';
 import { ownAnswerIn } from '../syllabus/own-answers.js';
 import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { agreed } from './competing.js';
@@ -17,6 +17,9 @@ const nothingSaid: Proposition = {
   purpose: false,
   otherwise: false,
 };
+
+/** What a step is seldom for. */
+const seldomMeant: ReadonlySet<Act> = new Set<Act>(['become', 'insoluble', 'add', 'breathe']);
 
 /** Marks an explanation (one point). @throws RangeError for a purpose that is not known. */
 export function markPurpose(syllabus: Syllabus, item: PurposeItem, answer: string): Mark {
@@ -49,6 +52,15 @@ function markSaid(purpose: Purpose, said: Explanation): Mark {
   );
   if (spoilt || reversed)
     return onePoint(0, 'wrong-reason', `That is not why, or it is the wrong way round. ${purpose.reason}`);
+  // The right words, said as what the step is to bring about: that is often the wrong way round.
+  const broughtAbout = said.propositions.some(
+    (p) => p.purpose && !p.denied && !p.otherwise && seldomMeant.has(p.act),
+  );
+  if (found(purpose.earns) && broughtAbout)
+    return forReview(
+      'brought-about',
+      `This may have it the wrong way round; a person decides. The reason is: ${purpose.reason}`,
+    );
   if (found(purpose.earns)) return onePoint(1, 'reason', 'The reason is right.');
   if (purpose.review && found(purpose.review))
     return forReview(

@@ -53,7 +53,8 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
       m.kind === 'dissolve' ||
       m.kind === 'insoluble' ||
       m.kind === 'disappear' ||
-      (isLeft(m) && solidSaid);
+      (isLeft(m) && solidSaid) ||
+      clearsUp(reading, m);
     // After a precipitate, that nothing more happens, that it stays or clears, is what the excess does.
     const follows = (m: Mention) =>
       ((m.kind === 'stays' || m.kind === 'nothing') && solidBefore(m)) ||
@@ -78,6 +79,12 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
   phaseCache.set(reading, phases);
   return phases;
 }
+
+/** "A green solid that cleared": what was there went; the liquid was not clear to begin with. */
+const clearsUp = (reading: TextReading, m: Mention): boolean =>
+  m.kind === 'clear' &&
+  /^clear(?:s|ed|ing)$/.test(reading.words[m.at]!) &&
+  reading.mentions.some((o) => o.clause === m.clause && o.at < m.at && isSolid(o) && !o.denied);
 
 // ---- precipitates -----------------------------------------------------------------------------
 
@@ -194,7 +201,12 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
 export const readExcess: ClaimReader = (reading, { narrow }) => {
   const phases = phasesOf(reading);
   const relevant = reading.mentions.filter(
-    (m) => narrow || phases.get(m) === 'excess' || m.kind === 'dissolve' || m.kind === 'insoluble',
+    (m) =>
+      narrow ||
+      phases.get(m) === 'excess' ||
+      m.kind === 'dissolve' ||
+      m.kind === 'insoluble' ||
+      clearsUp(reading, m),
   );
   // "Left with a colourless liquid": what stays is the liquid.
   const ofLiquid = (m: Mention): boolean => {
@@ -211,7 +223,8 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
   for (const m of relevant) {
     const joined = joinedOf(reading, m);
     const claim = (term: string) => claims.push({ term, joined });
-    if (m.kind === 'dissolve' || m.kind === 'disappear') claim(m.denied ? 'insoluble' : 'dissolves');
+    if (m.kind === 'dissolve' || m.kind === 'disappear' || clearsUp(reading, m))
+      claim(m.denied ? 'insoluble' : 'dissolves');
     else if (m.kind === 'insoluble') claim(m.denied ? 'dissolves' : 'insoluble');
     else if (isLeft(m)) claim(m.denied ? 'dissolves' : 'insoluble');
     else if (m.kind === 'stays' && !staysClear && ofLiquid(m)) continue;

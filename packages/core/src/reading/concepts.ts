@@ -14,6 +14,10 @@ const withWords = (adjectives: string, nouns: string, before = ''): string[] =>
     ['', ...lines(adjectives)].map((adjective) => [before, adjective, noun].filter(Boolean).join(' ')),
   );
 
+/** Every verb before every ending. */
+const verbsWith = (verbs: string, endings: string): string[] =>
+  lines(verbs).flatMap((verb) => lines(endings).map((ending) => `${verb} ${ending}`));
+
 export const concepts = {
   precipitate:
     lines(`ppt, ppts, pptt, ppte, precipitate, precipitates, precipitated, precipitation, precip, solid, solids, sludge, sludgy, sediment, deposit, gel,
@@ -89,9 +93,14 @@ export const concepts = {
   pop: lines(
     `pop, pops, popped, popping, squeaky pop, squeak, squeaky, squeaks, squeaked, squeaking, squeaky popping, popping noise, popping sound, squealed, squeal, pop sound, pop noise`,
   ),
-  relight:
-    lines(`relight, relights, relit, relighted, relighting, rekindle, rekindles, rekindled, reignite, reignites, reignited, re light, re lights, re lit, re ignite, re ignites, re ignited, re kindles, re kindled, bursts into flame, bursts into flames,
+  relight: [
+    ...verbsWith(
+      'catch, catches, caught, go, goes, went, set, sets, burst, bursts, come, comes, came, get, gets, got, spring, springs, sprang, start, starts, started',
+      'alight, alight again, on fire, on fire again, into flame, into flames, into a flame, back into flame, back into flames, light again, fire again, burning, burning again, to burn, to burn again, back alight',
+    ),
+    ...lines(`relight, relights, relit, relighted, relighting, rekindle, rekindles, rekindled, reignite, reignites, reignited, re light, re lights, re lit, re ignite, re ignites, re ignited, re kindles, re kindled, bursts into flame, bursts into flames,
     burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, goes back on fire, went back on fire, sets on fire again, burns again, burnt again, burned again, burning again, reburns, comes back to life, came back to life, came alight, comes alight, lights itself, bursts alight, back to life, flame came back, flame returns, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame, into a flame, into flame, into flames, into fire, start burning, starts to burn, started to burn, began to burn, begins to burn, began burning, begins burning, start to burn, relites, relite, relited`),
+  ],
   out: lines(
     `goes out, went out, go out, gone out, going out, put out, puts out, puts it out, put it out, putting it out, extinguish, extinguishes, extinguished, extinguishing, dies, died, dies out, died out, snuffed out, snuffs out, stops the flame, kills the flame, flame goes, flame went, flame dies, stops burning, stopped burning, stops glowing, stopped glowing, distinguished, distinguishes, flame goes off`,
   ),

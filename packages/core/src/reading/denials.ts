@@ -21,6 +21,11 @@ const needs: Readonly<Record<string, RegExp>> = {
 };
 /** Sayings with a "not" or a "no" that deny nothing. */
 const idioms = [
+  'never stopped',
+  'never stops',
+  'never stop',
+  'not stop',
+  'not stopped',
   'not sure',
   'not certain',
   'not really sure',

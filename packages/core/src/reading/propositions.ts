@@ -38,7 +38,7 @@ const things = {
   lilac: /^(?:lilac|purple|violet)$/,
   colour: /^colours?$/,
   layer: /^(?:layers?|coats?|coating|barrier|film|crust|shell|skin)$/,
-  marble: /^(?:marble|chips?|lumps?|calcium)$/,
+  marble: /^(?:marble|chips?|lumps?)$/,
   precipitate: /^(?:ppts?|precipitates?|precipitation|solids?)$/,
   previous:
     /^(?:previous|old|last|before|leftover|residue|traces?|contamination|contaminants?|impurit(?:y|ies))$/,

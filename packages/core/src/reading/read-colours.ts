@@ -129,6 +129,7 @@ export const readColours = (answer: string): ColourReading => coloursIn(readText
 export function coloursIn(reading: TextReading): ColourReading {
   const claims: ColourClaim[] = [];
   let otherTest = false;
+  let otherThing = false;
   let denyRest = false;
   let throughGlass = false;
   const { clauses } = reading;
@@ -152,6 +153,12 @@ export function coloursIn(reading: TextReading): ColourReading {
       if (hit.term === 'blue' && glassWords.has(clause.words[hit.at + hit.length] ?? '')) continue;
       const lead = clause.words.slice(last, hit.at);
       const tail = clause.words.slice(hit.at + hit.length);
+      // "Green smoke" is not the flame.
+      if (/^(?:smoke|fumes?|sparks?|vapou?r|gas)$/.test(tail[0] ?? '')) {
+        otherThing = true;
+        last = hit.at + hit.length;
+        continue;
+      }
       // "from blue to red": the flame before the salt.
       if (lead.at(-1) === 'from' && (found.length > 1 || tail.some((w) => w === 'to' || w === 'into'))) {
         last = hit.at + hit.length;
@@ -182,5 +189,10 @@ export function coloursIn(reading: TextReading): ColourReading {
       for (let i = claims.length - found.length; i < claims.length; i++)
         if (claims[i] && claims[i]!.term !== 'none') claims[i] = { ...claims[i]!, denied: true };
   }
-  return { claims: joinMixed(claims), otherTest, unexplained: reading.unexplained, blank: reading.blank };
+  return {
+    claims: joinMixed(claims),
+    otherTest: otherTest || (otherThing && claims.length === 0),
+    unexplained: reading.unexplained,
+    blank: reading.blank,
+  };
 }

@@ -36,7 +36,7 @@ const carbonate =
 const removes =
   /\b(remov\w*|get\w* rid|gets rid|got rid|destroy\w*|decompos\w*|eliminat\w*|react\w*|neutrali\w*|fizz\w*|break\w*|take\w* (?:away|out)|dissolv\w*|clear\w*|stop\w*|prevent\w*|interfer\w*|kill\w*|use\w* up|drive\w* off|lose|away|out)\b/;
 const falsely =
-  /\b(false|falsely|wrong\w*|interfer\w*|confus\w*|mistak\w*|misleading|mess\w*|incorrect\w*|also (?:give|form|make|produce|react|precipitate)\w*|look\w* like|too|invalid|as well|same)\b/;
+  /\b(false|falsely|wrong\w*|interfer\w*|confus\w*|mistak\w*|misleading|mess\w*|incorrect\w*|also (?:give|form|make|produce|react|precipitate)\w*|look\w* like|think|thought|believe|seem\w*|too|invalid|as well|same)\b/;
 const precipitates =
   /\b(ppt\w*|precipitat\w*|solid|insoluble|white|positive|result|silver carbonate|barium carbonate|barium sulfite|silver hydroxide|silver oxide)\b/;
 export const chlorideIons = /\b(chlorides?|cl|chloride ions?)\b/;

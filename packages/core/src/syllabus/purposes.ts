@@ -160,6 +160,13 @@ export const purposes: readonly Purpose[] = [
     review: [[/\b(fair test|accurate|reliable|valid)\b/]],
     spoilt: [/\b(conduct\w*|steril\w*|shiny|germs?|hygien\w*|bacteria|rust\w*)\b/],
     wrong: [
+      // So that what was left may colour the flame.
+      (p) =>
+        p.purpose &&
+        !p.denied &&
+        !p.otherwise &&
+        (p.act === 'become' || p.act === 'block') &&
+        has(p.subject, 'previous', 'sodium'),
       (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),
       (p) =>
         p.purpose &&
@@ -309,6 +316,7 @@ export const purposes: readonly Purpose[] = [
       (p) => p.act === 'breathe' && p.purpose && !p.denied && !p.otherwise && !/prevent/.test(p.act),
     ],
     spoilt: [
+      /\bso (?:that )?(?:(?!not\b)\w+ )*(?:stays?|gets?|goes|go|enters?|reach\w*) (?:in|into|to)? ?(?:your|the|our|my) lungs\b/,
       /\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/,
       /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/,
       /\bharmless\b/,

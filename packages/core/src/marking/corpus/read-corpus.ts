@@ -8,6 +8,7 @@ import { gasObservationAnswers } from './observations-of-gases.js';
 import { otherAnswers } from './other-kinds.js';
 import { secondHandAnswers } from './second-hand.js';
 import { writtenTestsAndReasons } from './tests-and-reasons-as-they-write.js';
+import { sixthHandAnswers } from './sixth-hand.js';
 import { thirdHandAnswers } from './third-hand.js';
 
 /** The sets in the order they were written; each after the first was tried once before anything was tuned on it. */
@@ -18,6 +19,7 @@ const sets = {
   'third hand': thirdHandAnswers,
   'fourth hand': fourthHandAnswers,
   'fifth hand': fifthHandAnswers,
+  'sixth hand': sixthHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
