@@ -34,13 +34,15 @@ describe('the marker agrees with an examiner', () => {
     expect(silent).toBeLessThan(0.02);
     expect(reviews).toBeLessThanOrEqual(0.06);
   });
-  test.each(corpusSets.slice(1))('on the set %s: 99 % agreed, at most 5 % left to a person', (set) => {
+  test.each(corpusSets.slice(1))('on the set %s: 99 % agreed, at most 10 % left to a person', (set) => {
     const mine = corpusLines(set);
     const { wrong, reviews } = judgedOf(mine);
     expect(mine.length).toBeGreaterThan(100);
     expect(wrong.length / mine.length).toBeLessThanOrEqual(0.01);
-    expect(reviews).toBeLessThanOrEqual(0.05);
+    expect(reviews).toBeLessThanOrEqual(0.1);
   });
+  test('over all sets at most 4 % are left to a person', () =>
+    expect(judgedOf(corpusSets.flatMap((set) => corpusLines(set))).reviews).toBeLessThanOrEqual(0.04));
   test('every mark has points within its range, a verdict that fits and a reason in a sentence', () => {
     for (const { mark: m } of judged(false).marks) {
       expect(m.points).toBeGreaterThanOrEqual(0);

@@ -143,9 +143,10 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
     );
   }
   // One right and one wrong colour: in sequence or with one of them minor a person looks; side by side they contradict.
+  const near = earningTerms(wording, 'generous').earns;
   const sequence = claimed.some((c, i) => i > 0 && (c.joined === 'then' || c.joined === 'stop'));
   if (
-    (sequence || !isShort(text) || bad.every((c) => c.minor)) &&
+    (sequence || !isShort(text) || bad.every((c) => c.minor || near.has(c.term))) &&
     leniencyOf('extra-wrong', strictness) !== 'nothing'
   )
     return forReview(

@@ -35,7 +35,7 @@ const shortAnswer = 5;
 const afterwards: ReadonlySet<string> = new Set(['then', 'stop', 'and']);
 
 function judge(
-  { attribute, right, earning, turnsTo, narrow, strictness }: PlannedPoint,
+  { attribute, right, earning, turnsTo, narrow, strictness, hasExcess }: PlannedPoint,
   read: Claims,
   reading: TextReading,
 ): Mark {
@@ -51,6 +51,15 @@ function judge(
       return forReview(
         'excess-not-said',
         'No precipitate is reported, and nothing is said of the excess; a person decides.',
+      );
+    // What dissolves, or does not, was a solid.
+    const solidSaid =
+      hasExcess && reading.mentions.some((m) => m.kind === 'dissolve' || m.kind === 'insoluble');
+    if (problem === 'no-state' && solidSaid && read.loose?.every((term) => earns.has(term)))
+      return onePoint(
+        1,
+        'right',
+        `${wordsOf(read.loose)} earns the mark: what dissolves or stays was a solid.`,
       );
     if (problem === 'no-state' && read.loose?.every((term) => earns.has(term)))
       return asLenient(
@@ -73,11 +82,17 @@ function judge(
       return forReview('unread', 'Kivex could not read this answer; please look at it.');
     const elsewhere =
       attribute.reads === 'limewater' && !narrow && !reading.mentions.some((m) => m.kind === 'limewater');
+    // Where nothing is said to have fallen out, nothing can be said of the excess either.
+    const nothingFell =
+      attribute.reads === 'excess' &&
+      !narrow &&
+      !reading.mentions.some((m) => !m.denied && (isSolid(m) || m.kind === 'colour'));
     if (
-      (!elsewhere && speaksOfAnOutcome(reading)) ||
-      (attribute.reads === 'excess' &&
-        (goesOnAfterSolid(reading) || reading.mentions.some((m) => m.kind === 'excess'))) ||
-      (!elsewhere && hasStrangeWords(reading) && !namesSubstance(reading.words.join(' ')))
+      !nothingFell &&
+      ((!elsewhere && speaksOfAnOutcome(reading)) ||
+        (attribute.reads === 'excess' &&
+          (goesOnAfterSolid(reading) || reading.mentions.some((m) => m.kind === 'excess'))) ||
+        (!elsewhere && hasStrangeWords(reading) && !namesSubstance(reading.words.join(' '))))
     )
       return forReview(
         'half-understood',

@@ -40,7 +40,7 @@ export const concepts = {
     `insoluble, unsoluble, in soluble, un soluble, indissoluble, undissolved, non soluble, insolvable`,
   ),
   stays: lines(
-    `stays, stayed, stay, staying, remain, keeps its colour, kept its colour, not going anywhere, not budge, not shift, not go anywhere, not move, remains, remained, remaining, persist, persists, persisted, still, keeps, kept, left`,
+    `stays, both times, each time, either way, every time, stayed, stay, staying, remain, keeps its colour, kept its colour, not going anywhere, not budge, not shift, not go anywhere, not move, remains, remained, remaining, persist, persists, persisted, still, keeps, kept, left`,
   ),
   nothing: [
     ...withWords(
@@ -52,7 +52,7 @@ export const concepts = {
       remain the same, the same, same as before, not see anything, not see any change, not see a thing, not see any difference, not notice anything, not look any different, nothing happens, nothing happened, nothing seen, nothing forms, not reacted, no observable change, no visible reaction, nowt, not a lot, not anything, not much happened, not a thing, not make any difference, not make a difference, made no difference, makes no difference, make no difference, not do much, did nothing, does nothing, do nothing, zilch, nada, no affect, no visable change, nothing visible, no colour change, not affected, no signs, no observations, same as it was, same as before, looks the same, looked the same, same colour, same as at the start, no different, nothing at all, absolutely nothing, nothing visible, nothing observed, not any change, not changed, not changing, not any reaction, negative`),
   ],
   excess: lines(
-    `excess, xs, more, extra, further, additional, too much, loads more, lots more, kept going, keep going, kept adding, keep adding, carry on adding, carried on adding, carry on, keep on adding, all of it, the lot, overdo it, lot of naoh, loads of naoh, lots of naoh, whole lot, another few, rest of the, plenty, excess amount, even more`,
+    `excess, xs, more, extra, further, additional, too much, loads more, lots more, kept going, keep going, kept adding, keep adding, carry on adding, carried on adding, carry on, keep on adding, all of it, the lot, overdo it, lot of naoh, loads of naoh, lots of naoh, whole lot, another few, rest of the, plenty, excess amount, even more, at the end, by the end, in the end`,
   ),
   drops: lines(
     `drops, drop, drop by drop, at first, first, initially, to begin with, to start with, few drops, dropwise, originally, straight away, initially, a bit of, couple of drops, little bit of, small amount`,

@@ -77,7 +77,7 @@ export const takesBack: ReadonlySet<string> = new Set(
   ),
 );
 const between = new Set(
-  'a be been being was actually really even ever able to quite properly the'.split(' '),
+  'a longer be been being was actually really even ever able to quite properly the'.split(' '),
 );
 /** Does a denial at the end of a clause take back what stands before it? @param after the words after the denial. */
 export function takesBackBefore(after: readonly string[]): boolean {

@@ -76,7 +76,13 @@ const heldTogether = [...grammarWords].filter((word) => word.length >= 5 && !run
 const grammarDearer = 0.3;
 const heldSet = new Set(heldTogether);
 const spellable = [
-  ...new Set([...knownWords, ...runTogether.keys(), ...denialWords, ...takesBack, ...heldTogether]),
+  ...new Set([
+    ...knownWords,
+    ...runTogether.keys(),
+    ...[...denialWords].filter((word) => word !== 'unlike'),
+    ...takesBack,
+    ...heldTogether,
+  ]),
 ];
 const likeAny = keptByText((word) => alike(word, spellable), 20_000);
 const likeLong = keptByText((word) => alike(word, longWords), 20_000);

@@ -61,7 +61,7 @@ const acts = {
   add: /^(?:add\w*|introduc\w*|provid\w*|suppl\w*|bring\w*|gives?|releas\w*|put)$/,
   block:
     /^(?:filter\w*|block\w*|absorb\w*|cuts?|cutting|hid\w*|cancel\w*|mask\w*|screen\w*|obscur\w*|drown\w*|overpower\w*|cover\w*|swamp\w*)$/,
-  pass: /^(?:lets?|letting|allow\w*|through|transmit\w*|pass\w*)$/,
+  pass: /^(?:lets?|letting|allow\w*|transmit\w*|pass\w*)$/,
   harm: /^(?:toxic|poison\w*|harm\w*|hazard\w*|danger\w*|noxious|lethal|deadly)$/,
   breathe: /^(?:breath\w*|inhal\w*)$/,
 } as const;
@@ -132,7 +132,7 @@ function propositionsOf(words: readonly string[], purposeBefore: boolean): Propo
     }
     if (
       word === 'to' &&
-      /^(?:see|show|make|form|remove|stop|prevent|get|react|dissolve|add|let|avoid|filter|block|detect|identify|destroy|eliminate|neutralise|keep|provide|precipitate|test|allow|cut|absorb|tell|break)$/.test(
+      /^(?:see|show|make|form|help|remove|stop|prevent|get|react|dissolve|add|let|avoid|filter|block|detect|identify|destroy|eliminate|neutralise|keep|provide|precipitate|test|allow|cut|absorb|tell|break)$/.test(
         words[i + 1] ?? '',
       )
     ) {

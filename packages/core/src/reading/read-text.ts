@@ -55,6 +55,18 @@ function reagentAt(words: readonly string[], at: number): number {
   if (!reagentNames.test(words[at]!)) return 0;
   return words[at + 1] === 'solution' || words[at + 1] === 'solutions' ? 2 : 0;
 }
+/** What nothing can do. */
+const happens: ReadonlySet<string> = new Set([
+  'fizz',
+  'pop',
+  'relight',
+  'dissolve',
+  'disappear',
+  'bleach',
+  'precipitate',
+  'cloudy',
+  'clear',
+]);
 /** What a denial that comes last cannot take back: the circumstances. */
 const circumstances: ReadonlySet<string> = new Set([
   'drops',
@@ -129,6 +141,14 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
         continue;
       }
       const phrase = phraseAt(mine, i);
+      // "Nothing bubbled": it denies what follows.
+      const follows = phrase?.kind === 'nothing' && word === 'nothing' ? phraseAt(mine, i + 1) : undefined;
+      if (follows && phrase!.words.length === 1 && happens.has(follows.kind)) {
+        deniedFrom = lastDenial = i;
+        lastLength = 1;
+        i += 1;
+        continue;
+      }
       // "the pop did not happen": a denial that comes last takes back what was said.
       const late =
         phrase?.kind === 'nothing' &&

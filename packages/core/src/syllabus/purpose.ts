@@ -42,7 +42,7 @@ const precipitates =
 export const chlorideIons = /\b(chlorides?|cl|chloride ions?)\b/;
 export const sulfateIons = /\b(sulfates?|sulphates?|so4\w*)\b/;
 export const otherIons =
-  /\b(other|another|any|different|unwanted|contaminat\w*|impurit\w*|previous|last|old|leftover|left over|residue\w*|traces?|interfer\w*|substances?|metals?|ions?|chemicals?|salts?|compounds?|sodium|bits)\b/;
+  /\b(other|another|any|anything|whatever|different|unwanted|contaminat\w*|impurit\w*|previous|last|old|leftover|left over|residue\w*|traces?|interfer\w*|substances?|metals?|ions?|chemicals?|salts?|compounds?|sodium|bits)\b/;
 export const poison =
   /\b(toxic|poison\w*|harm\w*|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|respirat\w*|flammable vapour)\b/;
 

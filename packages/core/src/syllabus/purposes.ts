@@ -142,6 +142,10 @@ export const purposes: readonly Purpose[] = [
     question: 'Why is the wire cleaned?',
     reason: 'What is left on the wire colours the flame too and hides the colour of the sample.',
     earns: [
+      [
+        /\b(?:two|both|mixed|mix\w*)\b.*\bcolours?\b|\bcolours?\b.*\bmix\w*/,
+        /\b(?:not|no|never|without|stop\w*|avoid\w*)\b/,
+      ],
       [/\b(contaminat\w*|impurit\w*|cross contaminat\w*|uncontaminated|pure)\b/],
       [
         otherIons,
@@ -160,6 +164,12 @@ export const purposes: readonly Purpose[] = [
     review: [[/\b(fair test|accurate|reliable|valid)\b/]],
     spoilt: [/\b(conduct\w*|steril\w*|shiny|germs?|hygien\w*|bacteria|rust\w*)\b/],
     wrong: [
+      (_, { words }) =>
+        /\bso (?:that )?(?:the )?(?:impurit\w*|old|last|previous|contamin\w*|sodium|flame (?:is|goes|turns|burns)|other)\b.*\b(?:colour|yellow|orange|show|give|seen)\b/.test(
+          words,
+        ) && !/\b(?:not|no|never|only)\b/.test(words),
+      (_, { words }) =>
+        /^(?:so (?:that )?|to )(?:\w+ ){0,2}mix\b/.test(words) && !/\b(?:not|no|never)\b/.test(words),
       // So that what was left may colour the flame.
       (p) =>
         p.purpose &&
@@ -191,6 +201,7 @@ export const purposes: readonly Purpose[] = [
     review: [[/\b(air|goes off|iron3|unstable|old)\b/]],
     spoilt: [/\breduc(?:ed|es|tion|ing)\b/, /\birons\b/, /\biron4\b/],
     wrong: [
+      (p) => p.purpose && p.act === 'contain' && !p.denied && has(p.object, 'iron3'),
       // From iron(III) to iron(II), or iron(III) itself oxidised.
       (p) =>
         (p.act === 'oxidise' || p.act === 'become') &&
@@ -236,6 +247,8 @@ export const purposes: readonly Purpose[] = [
     ],
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
     wrong: [
+      (_, { words }) =>
+        /\b(?:sodium|yellow)(?: \w+){0,2} (?:easier|better|clearer|stronger|brighter)\b/.test(words),
       (p) =>
         (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') &&
         !p.denied &&

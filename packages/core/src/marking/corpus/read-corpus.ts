@@ -6,8 +6,10 @@ import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
 import { otherAnswers } from './other-kinds.js';
+import { reasonsTurnedRound } from './reasons-turned-round.js';
 import { secondHandAnswers } from './second-hand.js';
 import { writtenTestsAndReasons } from './tests-and-reasons-as-they-write.js';
+import { seventhHandAnswers } from './seventh-hand.js';
 import { sixthHandAnswers } from './sixth-hand.js';
 import { thirdHandAnswers } from './third-hand.js';
 
@@ -19,7 +21,8 @@ const sets = {
   'third hand': thirdHandAnswers,
   'fourth hand': fourthHandAnswers,
   'fifth hand': fifthHandAnswers,
-  'sixth hand': sixthHandAnswers,
+  'sixth hand': `${sixthHandAnswers}${reasonsTurnedRound}`,
+  'seventh hand': seventhHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
