@@ -20,7 +20,7 @@ import type {
   SavedRotaPlanning,
 } from './lesson-bodies.js';
 import type { Lesson, LessonHead, LessonPlanning, LessonState } from './lessons.js';
-import type { MarkCell, MarkTable } from './marks.js';
+import type { Decided, MarkCell, MarkTable, NewDecision } from './marks.js';
 import type {
   ClassHead,
   ClassRoster,
@@ -234,6 +234,8 @@ export const routes = {
     MarkCell,
     { readonly points: number; readonly reason: string }
   >(),
+  'POST /api/lessons/:lesson/marks/decisions': teaching<Decided, NewDecision>(),
+  'POST /api/lessons/:lesson/marks/decisions/:decision/undo': teaching<Decided>(),
   'GET /api/lessons/:lesson/marks/csv': teaching<AFile>(),
 
   'POST /api/join/names': anyone<JoinNames, { readonly code: string }>(),

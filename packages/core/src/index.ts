@@ -39,6 +39,8 @@ export * from './lesson/compact-log.js';
 export * from './lesson/contradictions.js';
 export * from './lesson/entry-rules.js';
 export * from './lesson/equation-items.js';
+export * from './lesson/like-answers.js';
+export * from './lesson/mark-decisions.js';
 export * from './lesson/jar-codes.js';
 export * from './lesson/lesson-marks.js';
 export * from './lesson/moments.js';

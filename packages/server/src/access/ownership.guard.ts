@@ -7,7 +7,7 @@ import { isUUID } from 'class-validator';
 import { DataSource, type EntityTarget, type FindOptionsWhere, type ObjectLiteral } from 'typeorm';
 import { notFound } from '../problems/problems.js';
 import { Lesson, LessonGroup, LessonSample } from '../records/lessons.entities.js';
-import { MarkRow } from '../records/marking.entities.js';
+import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
 import { LessonEventRow, PhotoRow } from '../records/observing.entities.js';
 import { SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { Practical } from '../records/practicals.entities.js';
@@ -47,6 +47,10 @@ const belonging: Readonly<Record<PathName, Owned | null>> = {
   jar: owned('jar', LessonSample, (id, schoolId) => ({ id, lesson: { schoolId } })),
   group: owned('group in this lesson', LessonGroup, (id, _, lessonId) => ({ id, lessonId })),
   mark: owned('mark in this lesson', MarkRow, (id, _, lessonId) => ({ id, lessonId })),
+  decision: owned('decision in this lesson', MarkChangeRow, (id, _, lessonId) => ({
+    decisionId: id,
+    mark: { lessonId },
+  })),
   call: owned('call', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),
   timer: owned('timer', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),
   incident: owned('incident in this lesson', IncidentRow, (id, _, lessonId) => ({ id, lessonId })),

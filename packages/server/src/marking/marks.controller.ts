@@ -1,9 +1,21 @@
-import type { MarkCell, MarkTable } from '@kivex/contract';
+import type { Decided, MarkCell, MarkTable, NewDecision } from '@kivex/contract';
 import { testOf, testOfItem } from '@kivex/core';
 import { marksCsv } from '@kivex/core/formats/marks-csv';
 import { Body, Controller, Header, Param, ParseUUIDPipe, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsInt,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+} from 'class-validator';
 import type { Response } from 'express';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
 import { Route } from '../access/route.js';
@@ -26,6 +38,29 @@ class ChangeMarkDto {
 
 const shortName = (test: string): string => testOf(test).name.split(':')[0]!;
 
+/** Marks decided at once, at most: a class of forty with fifty points. */
+const mostAtOnce = 2000;
+
+class DecisionDto implements NewDecision {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose at least one mark.' })
+  @ArrayMaxSize(mostAtOnce)
+  @IsUUID('all', { each: true })
+  marks: string[];
+  @ApiProperty({ nullable: true, type: Number })
+  @ValidateIf((_, points) => points !== null)
+  @IsInt({ message: 'Points are whole numbers.' })
+  @Min(0, { message: 'Points are 0 or more.' })
+  @Max(20)
+  points: number | null;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S.*\S/s, { message: 'Say why, in a few words: the reason is kept with the mark.' })
+  @MaxLength(500, { message: 'A reason has at most 500 letters.' })
+  reason: string;
+}
+
 @Controller()
 export class MarksController {
   constructor(
@@ -47,6 +82,24 @@ export class MarksController {
     @Body() { points, reason }: ChangeMarkDto,
   ): Promise<MarkCell> {
     return this.marks.change(staff, await this.lessons.own(staff.schoolId, id), mark, points, reason);
+  }
+
+  @Route('POST /api/lessons/:lesson/marks/decisions')
+  async decide(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() decision: DecisionDto,
+  ): Promise<Decided> {
+    return this.marks.decide(staff, await this.lessons.own(staff.schoolId, id), decision);
+  }
+
+  @Route('POST /api/lessons/:lesson/marks/decisions/:decision/undo')
+  async undo(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('decision', ParseUUIDPipe) decision: string,
+  ): Promise<Decided> {
+    return this.marks.undo(staff, await this.lessons.own(staff.schoolId, id), decision);
   }
 
   @Route('GET /api/lessons/:lesson/marks/csv')

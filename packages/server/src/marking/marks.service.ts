@@ -1,5 +1,12 @@
 /** Marks: computed from the log, changed by people with a reason, never overwritten. */
-import type { MarkCell, MarkRow as MarkRowView, MarkTable, WireEvent } from '@kivex/contract';
+import type {
+  Decided,
+  MarkCell,
+  MarkRow as MarkRowView,
+  MarkTable,
+  NewDecision,
+  WireEvent,
+} from '@kivex/contract';
 import {
   classRecords,
   lessonMarks,
@@ -7,6 +14,7 @@ import {
   readGroup,
   samplesOfGroup,
   sourcesOf,
+  standingMark,
   stockFaults,
   testOfItem,
   type MarkedSample,
@@ -286,28 +294,102 @@ export class MarksService {
     points: number,
     reason: string,
   ): Promise<MarkCell> {
-    const mark = await this.marks.findOneBy({ id: markId, lessonId: lesson.id });
-    if (!mark) throw notFound('mark in this lesson');
-    if (points > mark.max)
-      throw badInput(`This item has ${mark.max} ${mark.max === 1 ? 'point' : 'points'} at most.`, 'points');
-    await this.changes.manager.transaction(async (db) => {
-      await db.insert(MarkChangeRow, {
-        id: uuidv7(),
-        markId,
-        points,
-        reason: reason.trim(),
-        staffId: staff.id,
-        at: this.clock.now(),
-      });
-      const { name } = await db.findOneByOrFail(Student, { id: mark.studentId });
-      await this.audit.add(
-        staff,
-        'mark-changed',
-        { subject: markId, about: `${name}: ${points} of ${mark.max}, ${reason.trim()}` },
-        db,
-      );
-    });
+    await this.decide(staff, lesson, { marks: [markId], points, reason });
+    const mark = await this.marks.findOneByOrFail({ id: markId });
     return (await this.cellsOf([mark]))[0]!.cell;
+  }
+
+  /**
+   * One decision for several marks of a lesson: an entry each that keeps the answer judged, who, when and why.
+   * Null points give the marks back to what is computed.
+   */
+  async decide(
+    staff: StaffCaller,
+    lesson: Lesson,
+    { marks: ids, points, reason }: NewDecision,
+    undoes: string | null = null,
+  ): Promise<Decided> {
+    const wanted = [...new Set(ids)];
+    const marks = await this.marks.findBy({ id: In(wanted), lessonId: lesson.id });
+    if (marks.length < wanted.length || !marks.length) throw notFound('mark in this lesson');
+    const least = marks.reduce((a, b) => (b.max < a.max ? b : a));
+    if (points !== null && points > least.max)
+      throw badInput(
+        `${marks.length > 1 ? 'One of these items' : 'This item'} has ${least.max} ${least.max === 1 ? 'point' : 'points'} at most.`,
+        'points',
+      );
+    return this.append(
+      staff,
+      lesson,
+      marks.map((mark) => ({ mark, points })),
+      reason,
+      undoes,
+    );
+  }
+
+  /** Takes a decision back where it is still the last: each mark has again what stood before it. */
+  async undo(staff: StaffCaller, lesson: Lesson, decision: string): Promise<Decided> {
+    const taken = await this.changes.find({ where: { decisionId: decision }, relations: { mark: true } });
+    const own = taken.filter((row) => row.mark.lessonId === lesson.id).map((row) => row.mark);
+    if (!own.length) throw notFound('decision in this lesson');
+    const all = await this.changes.find({
+      where: { markId: In(own.map((mark) => mark.id)) },
+      order: { at: 'ASC', id: 'ASC' },
+    });
+    const back = own.flatMap((mark) => {
+      const mine = all.filter((row) => row.markId === mark.id);
+      if (mine.at(-1)?.decisionId !== decision) return [];
+      const before = mine.slice(0, -1).findLast((row) => row.answer === mark.answer);
+      return [{ mark, points: before?.points ?? null }];
+    });
+    if (!back.length)
+      throw badInput(
+        'Nothing of this decision stands any more: the marks were decided anew since.',
+        'decision',
+      );
+    return this.append(staff, lesson, back, 'Taken back', decision);
+  }
+
+  private async append(
+    staff: StaffCaller,
+    lesson: Lesson,
+    rows: readonly { readonly mark: MarkRow; readonly points: number | null }[],
+    reason: string,
+    undoes: string | null,
+  ): Promise<Decided> {
+    const decision = uuidv7();
+    const at = this.clock.now();
+    await retried(() =>
+      this.changes.manager.transaction(async (db) => {
+        await db.insert(
+          MarkChangeRow,
+          rows.map(({ mark, points }) => ({
+            id: uuidv7(),
+            markId: mark.id,
+            decisionId: decision,
+            undoes,
+            points,
+            answer: mark.answer,
+            reason: reason.trim(),
+            staffId: staff.id,
+            at,
+          })),
+        );
+        const [{ mark, points }] = rows as [(typeof rows)[number]];
+        const { name } = await db.findOneByOrFail(Student, { id: mark.studentId });
+        const others = rows.length - 1;
+        await this.audit.add(
+          staff,
+          'mark-changed',
+          {
+            subject: rows.length > 1 ? lesson.id : mark.id,
+            about: `${name}${others ? ` and ${others} more` : ''}: ${points === null ? 'as computed' : `${points} of ${mark.max}`}, ${reason.trim()}`,
+          },
+          db,
+        );
+      }),
+    );
+    return { decision, marks: rows.length };
   }
 
   private async cellsOf(marks: readonly MarkRow[]): Promise<{ student: string; cell: MarkCell }[]> {
@@ -320,7 +402,7 @@ export class MarksService {
       : [];
     return marks.map((m) => {
       const own = changes.filter((c) => c.markId === m.id);
-      const last = own.at(-1);
+      const stands = standingMark(m, own);
       return {
         student: m.studentId,
         cell: {
@@ -329,14 +411,18 @@ export class MarksService {
           strand: m.strand,
           sample: m.sampleId,
           answer: m.answer,
-          points: last?.points ?? m.points,
+          points: stands.points,
           max: m.max,
           verdict: m.verdict,
-          open: m.verdict === 'review' && !last,
+          computed: { points: m.points },
+          open: stands.open,
+          reopened: stands.reopened,
           why: m.why,
           changes: own.map((c) => ({
             id: c.id,
+            decision: c.decisionId,
             points: c.points,
+            answer: c.answer,
             reason: c.reason,
             by: c.staff.name,
             at: c.at.toISOString(),

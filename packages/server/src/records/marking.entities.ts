@@ -31,7 +31,10 @@ export class MarkRow {
   @TimeColumn() computedAt: Date;
 }
 
-/** One change of a mark by a person: kept for good, the last one stands. */
+/**
+ * One decision of a person on one mark: kept for good. The last that judged the answer as it is now stands; null points
+ * give the mark back to what is computed. The database refuses to change or remove a row (`mark-decisions` migration).
+ */
 @Entity('mark_change')
 export class MarkChangeRow {
   @IdColumn() id: string;
@@ -39,7 +42,13 @@ export class MarkChangeRow {
   @ManyToOne(() => MarkRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'markId' })
   mark: Relation<MarkRow>;
-  @Column({ type: 'int' }) points: number;
+  /** Marks decided together have the same. */
+  @Index() @RefColumn() decisionId: string;
+  /** The decision this one takes back. */
+  @RefColumn({ nullable: true }) undoes: string | null;
+  @Column({ type: 'int', nullable: true }) points: number | null;
+  /** The answer that was judged. */
+  @Column({ type: 'text' }) answer: string;
   @Column({ type: 'varchar', length: 500 }) reason: string;
   @Index() @RefColumn() staffId: string;
   @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
