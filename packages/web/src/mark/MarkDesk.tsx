@@ -150,9 +150,14 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           <div key={w.text}>{w.text}</div>
         ))}
       </Part>
+      {cell.reopened && (
+        <Notice tone="look">The answer has changed since it was marked; the mark is open again.</Notice>
+      )}
       {cell.changes.map((change) => (
         <Box key={change.id} borderLeft="4px solid" borderColor="permanganate.line" pl="2" fontSize="sm">
-          {change.by} set {change.points} on {dayAndTime(change.at)}: {change.reason}
+          {change.by} {change.points === null ? 'gave it back to Kivex' : `set ${change.points}`} on{' '}
+          {dayAndTime(change.at)}
+          {change.answer !== cell.answer && ` for “${change.answer || 'nothing written'}”`}: {change.reason}
         </Box>
       ))}
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>

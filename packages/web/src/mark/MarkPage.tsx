@@ -3,7 +3,10 @@ import type { MarkRow } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, RotateCcw, Send } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { Box } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { OneOf } from '../kit/Choices.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
@@ -12,6 +15,7 @@ import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMarks, useMove } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
+import { LikeAnswers } from './LikeAnswers.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
 import { markFacts } from './mark-follows.js';
@@ -57,7 +61,10 @@ export default function MarkPage() {
     choose(next);
   }, [order, rows, columns, place, choose]);
 
+  const [params, setParams] = useSearchParams();
+  const view = params.get('view') === 'like' ? 'like' : 'table';
   useEffect(() => {
+    if (view === 'like') return;
     const press = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
       const step = steps[event.key];
@@ -75,7 +82,7 @@ export default function MarkPage() {
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
-  }, [place, order, rows, columns, cells, choose, nextOpen]);
+  }, [view, place, order, rows, columns, cells, choose, nextOpen]);
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
   if (marks.error || events.error)
@@ -95,71 +102,99 @@ export default function MarkPage() {
     fact.key === 'open'
       ? {
           ...fact,
-          action: (
-            <Button variant="look" onClick={nextOpen}>
-              Look at the next (n)
-            </Button>
-          ),
+          action:
+            view === 'like' ? undefined : (
+              <Button variant="look" onClick={nextOpen}>
+                Look at the next (n)
+              </Button>
+            ),
         }
       : fact,
   );
 
+  const follows = (
+    <Follows consequences={facts}>
+      {move.error && <Notice tone="stop">{move.error.message}</Notice>}
+      <HeldNotice lesson={lesson} />
+      {lesson.state === 'marking' && (
+        <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}>
+          <Send size={18} aria-hidden /> Release the marks
+        </Button>
+      )}
+      {lesson.state === 'released' && (
+        <Button disabled={move.isPending} onClick={() => move.mutate('marking')}>
+          <RotateCcw size={18} aria-hidden /> Take them back
+        </Button>
+      )}
+      {marked.length > 0 && (
+        <Button asChild>
+          <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
+            <Download size={18} aria-hidden /> Marks as CSV
+          </a>
+        </Button>
+      )}
+    </Follows>
+  );
+  const views = marked.length > 0 && (
+    <Box mb="2">
+      <OneOf
+        label="How the marks are shown"
+        choices={[
+          { id: 'table', label: 'By student' },
+          { id: 'like', label: 'Like answers' },
+        ]}
+        chosen={view}
+        choose={(next) => setParams(next === 'like' ? { view: next } : {}, { replace: true })}
+      />
+    </Box>
+  );
+  if (view === 'like' && marked.length)
+    return (
+      <>
+        {views}
+        <LikeAnswers lesson={lesson} rows={rows} follows={follows} />
+      </>
+    );
+
   return (
-    <Surface
-      follows={
-        cell && row ? (
-          <MarkDesk
-            key={cell.id}
-            lesson={lesson}
-            row={row}
-            cell={cell}
-            events={events.data.events}
-            draft={draft}
-            close={() => choose(undefined)}
-            next={nextOpen}
-          />
-        ) : (
-          <Follows consequences={facts}>
-            {move.error && <Notice tone="stop">{move.error.message}</Notice>}
-            <HeldNotice lesson={lesson} />
-            {lesson.state === 'marking' && (
-              <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}>
-                <Send size={18} aria-hidden /> Release the marks
-              </Button>
-            )}
-            {lesson.state === 'released' && (
-              <Button disabled={move.isPending} onClick={() => move.mutate('marking')}>
-                <RotateCcw size={18} aria-hidden /> Take them back
-              </Button>
-            )}
-            {marked.length > 0 && (
-              <Button asChild>
-                <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
-                  <Download size={18} aria-hidden /> Marks as CSV
-                </a>
-              </Button>
-            )}
-          </Follows>
-        )
-      }
-    >
-      <Tile p="3">
-        {!marked.length ? (
-          <Empty title="No marks yet">
-            They are computed as soon as somebody hands in, and for everybody when the lesson ends.
-          </Empty>
-        ) : (
-          <MarksTable
-            lesson={lesson}
-            rows={rows}
-            columns={columns}
-            place={place}
-            choose={choose}
-            onOrder={setOrder}
-          />
-        )}
-      </Tile>
-    </Surface>
+    <>
+      {views}
+      <Surface
+        follows={
+          cell && row ? (
+            <MarkDesk
+              key={cell.id}
+              lesson={lesson}
+              row={row}
+              cell={cell}
+              events={events.data.events}
+              draft={draft}
+              close={() => choose(undefined)}
+              next={nextOpen}
+            />
+          ) : (
+            follows
+          )
+        }
+      >
+        <Tile p="3">
+          {!marked.length ? (
+            <Empty title="No marks yet">
+              They are computed as soon as somebody hands in, and for everybody when the lesson ends.
+            </Empty>
+          ) : (
+            <MarksTable
+              lesson={lesson}
+              rows={rows}
+              columns={columns}
+              place={place}
+              choose={choose}
+              onOrder={setOrder}
+            />
+          )}
+        </Tile>
+      </Surface>
+    </>
   );
 }
 

@@ -1,0 +1,170 @@
+/** Like answers together: what wants a person first, the biggest first; one decision for all who wrote the same. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { Decided, Lesson, MarkRow } from '@kivex/contract';
+import { likeAnswers, type LikeAnswers as Group } from '@kivex/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { isTyping } from '../kit/is-typing.js';
+import { Empty } from '../kit/Notice.js';
+import { call } from '../kit/request/call.js';
+import { Tile } from '../kit/Tile.js';
+import { Surface } from '../lessons/Follows.js';
+import { LikeDesk } from './LikeDesk.js';
+import { itemName, truthOf } from './like-names.js';
+import { answersToSort } from './sort-answers.js';
+
+interface LikeAnswersProps {
+  readonly lesson: Lesson;
+  readonly rows: readonly MarkRow[];
+  /** What follows from the marks, while no group is chosen. */
+  readonly follows: React.ReactNode;
+}
+
+export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
+  const cache = useQueryClient();
+  const groups = useMemo(() => likeAnswers(answersToSort(lesson, rows)), [lesson, rows]);
+  const [key, setKey] = useState<string>();
+  const [draft, setDraft] = useState<{ points: number }>();
+  const [last, setLast] = useState<Decided>();
+  const at = groups.findIndex((g) => g.key === key);
+  const group = groups[at];
+  const undo = useMutation({
+    mutationFn: async ({ decision }: Decided) =>
+      call('POST /api/lessons/:lesson/marks/decisions/:decision/undo', { lesson: lesson.id, decision }),
+    onSuccess: async () => {
+      setLast(undefined);
+      await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
+    },
+  });
+  const choose = (next: Group | undefined) => {
+    if (!next) return;
+    setKey(next.key);
+    setDraft(undefined);
+    document.getElementById(rowId(next))?.focus();
+  };
+  const nextOpen = (but?: string) => choose(groups.find((g) => g.open > 0 && g.key !== but));
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (isTyping(event)) return;
+      const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+      if (event.key === 'n') nextOpen(key);
+      else if (step) choose(groups[Math.min(groups.length - 1, Math.max(0, at + step))]);
+      else if (group && /^[0-9]$/.test(event.key) && Number(event.key) <= group.max)
+        setDraft({ points: Number(event.key) });
+      else return;
+      event.preventDefault();
+    };
+    addEventListener('keydown', press);
+    return () => removeEventListener('keydown', press);
+  });
+  const open = groups.filter((g) => g.open > 0);
+  const answers = open.reduce((sum, g) => sum + g.open, 0);
+  return (
+    <Surface
+      follows={
+        group ? (
+          <LikeDesk
+            key={group.key}
+            lesson={lesson}
+            rows={rows}
+            group={group}
+            draft={draft}
+            last={last}
+            undo={() => last && undo.mutate(last)}
+            decided={(decision) => {
+              setLast(decision);
+              nextOpen(group.key);
+            }}
+          />
+        ) : (
+          follows
+        )
+      }
+    >
+      <Tile p="3" display="grid" gap="2">
+        <chakra.p color="ink.soft">
+          {open.length
+            ? `${answers} ${answers === 1 ? 'answer wants' : 'answers want'} a person: ${open.length} ${open.length === 1 ? 'decision' : 'decisions'}. n goes to the next, ↑ and ↓ along the list; a figure sets the points.`
+            : 'Nothing is left to look at. Any group can still be decided otherwise.'}
+        </chakra.p>
+        {groups.length === 0 && <Empty title="No answers yet">They come as soon as somebody hands in.</Empty>}
+        <Box role="list" aria-label="Like answers">
+          {groups.map((g) => (
+            <LikeRow key={g.key} lesson={lesson} group={g} chosen={g === group} choose={() => choose(g)} />
+          ))}
+        </Box>
+      </Tile>
+    </Surface>
+  );
+}
+
+const rowId = (group: Group): string => `like-${group.ids[0]}`;
+
+function LikeRow({
+  lesson,
+  group,
+  chosen,
+  choose,
+}: {
+  readonly lesson: Lesson;
+  readonly group: Group;
+  readonly chosen: boolean;
+  readonly choose: () => void;
+}) {
+  const [first, ...others] = group.written;
+  return (
+    <Box role="listitem" borderTop="1px solid" borderColor="slate.200">
+      <chakra.button
+        id={rowId(group)}
+        type="button"
+        onClick={choose}
+        aria-pressed={chosen}
+        width="100%"
+        textAlign="start"
+        display="grid"
+        gridTemplateColumns={{ base: '1fr auto', md: '2.5rem minmax(0, 2fr) minmax(0, 2fr) 7rem' }}
+        gap="3"
+        py="2"
+        px="2"
+        alignItems="center"
+        cursor="pointer"
+        bg={chosen ? 'slate.100' : undefined}
+        borderLeft="4px solid"
+        borderColor={chosen ? 'permanganate' : 'transparent'}
+      >
+        <chakra.span
+          fontFamily="mono"
+          fontWeight="700"
+          textAlign="end"
+          display={{ base: 'none', md: 'block' }}
+        >
+          {group.ids.length} ×
+        </chakra.span>
+        <chakra.span fontWeight="600" minW="0" overflowWrap="anywhere">
+          {first!.answer}
+          {others.length > 0 && (
+            <chakra.span color="ink.soft" fontWeight="400">
+              {' '}
+              and {others.length} {others.length === 1 ? 'other way' : 'other ways'}
+            </chakra.span>
+          )}
+        </chakra.span>
+        <chakra.span color="ink.soft" fontSize="sm" minW="0">
+          {itemName(lesson, group)}, {truthOf(group)}
+        </chakra.span>
+        <chakra.span
+          fontSize="sm"
+          fontWeight="600"
+          color={group.open ? 'saffron' : group.points ? 'verdigris' : 'ink.soft'}
+          textAlign="end"
+        >
+          {group.open
+            ? `${group.open} to look at`
+            : group.points === undefined
+              ? 'not alike'
+              : `${group.points} of ${group.max}`}
+        </chakra.span>
+      </chakra.button>
+    </Box>
+  );
+}

@@ -1,0 +1,92 @@
+import { describe, expect, test } from '@jest/globals';
+import { screen, waitFor, within } from '@testing-library/react';
+import { ash, birch, clove, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
+import { faults, Refusal, show } from '../testing/show.js';
+import { LikeAnswers } from './LikeAnswers.js';
+
+const lesson = lessonOf(salt);
+const jar = lesson.samples.find((s) => s.role === 'unknown' && s.ions.includes('Cu2+'))!;
+const open = { open: true, points: 0, verdict: 'review' as never };
+const seen = (answer: string, part: Parameters<typeof markOf>[0] = open) =>
+  markOf({ key: `observation:${jar.id}`, sample: jar.id, answer, ...part });
+const [murky, Murky, swampy, right] = [seen('murky'), seen('Murky'), seen('swampy'), seen('blue-green', {})];
+const rows = [rowOf(ash, [murky]), rowOf(birch, [Murky, right]), rowOf(clove, [swampy])];
+const path = '/api/lessons/lesson/marks/decisions';
+const like = (server: Record<string, unknown> = {}) =>
+  show(<LikeAnswers lesson={lesson} rows={rows} follows={<p>What follows</p>} />, { server });
+const first = () => screen.getByRole('button', { name: /murky/i });
+
+describe('like answers together', () => {
+  test('what wants a person stands first, the biggest first, and how many decisions that is', async () => {
+    like();
+    expect(screen.getByText(/3 answers want a person: 2 decisions/)).toBeTruthy();
+    const list = within(screen.getByRole('list', { name: 'Like answers' })).getAllByRole('button');
+    expect(list.map((row) => row.textContent)).toEqual([
+      expect.stringMatching(/^2 ×murky.*1 other way.*2 to look at$/i),
+      expect.stringMatching(/^1 ×swampy.*1 to look at$/),
+      expect.stringMatching(/^1 ×blue-green.*1 of 1$/),
+    ]);
+    expect(screen.getByText('What follows')).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('a figure and Enter decide for all of them, and the next comes up', async () => {
+    const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 2 } });
+    await user.keyboard('n');
+    expect(await screen.findByRole('button', { name: 'Decide for 2' })).toBeTruthy();
+    await user.keyboard('1');
+    await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('textbox', { name: 'Why' })));
+    expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe(
+      'Means the right thing',
+    );
+    await user.keyboard('{Enter}');
+    await waitFor(() => expect(asked.some((a) => a.method === 'POST')).toBe(true));
+    const { body } = asked.find((a) => a.method === 'POST')!;
+    expect(body).toEqual({
+      marks: expect.arrayContaining([murky.id, Murky.id]),
+      points: 1,
+      reason: 'Means the right thing',
+    });
+    expect(await screen.findByRole('button', { name: 'Decide for 1' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /swampy/ }).getAttribute('aria-pressed')).toBe('true');
+  });
+  test('who is not meant is left out', async () => {
+    const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 1 } });
+    await user.click(first());
+    await user.click(await screen.findByRole('button', { name: birch.name }));
+    await user.click(screen.getByText('Too vague'));
+    await user.click(screen.getByRole('button', { name: 'Decide for 1' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'POST')?.body).toEqual({
+        marks: [murky.id],
+        points: 0,
+        reason: 'Too vague',
+      }),
+    );
+  });
+  test('the last decision is taken back as one', async () => {
+    const { user, asked } = like({
+      [`POST ${path}`]: { decision: 'd1', marks: 2 },
+      [`POST ${path}/d1/undo`]: { decision: 'd2', marks: 2 },
+    });
+    await user.click(first());
+    await user.click(await screen.findByText('Means the right thing'));
+    await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
+    await user.click(await screen.findByRole('button', { name: /Take the last back \(2\)/ }));
+    await waitFor(() => expect(asked.at(-1)!.path).toBe(`${path}/d1/undo`));
+    await waitFor(() => expect(screen.queryByRole('button', { name: /Take the last back/ })).toBeNull());
+  });
+  test('a refusal is told at its box, and what was set stays', async () => {
+    const { user } = like({
+      [`POST ${path}`]: new Refusal(422, {
+        detail: 'Say why.',
+        errors: [{ field: 'reason', detail: 'Say why, in a few words.' }],
+      }),
+    });
+    await user.click(first());
+    await user.type(await screen.findByRole('textbox', { name: 'Why' }), 'x');
+    await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('Say why, in a few words.');
+    expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('x');
+    expect(first().getAttribute('aria-pressed')).toBe('true');
+  });
+});
