@@ -50,3 +50,16 @@ describe('doubt goes to a person', () => {
       mark('core', { kind: 'identify', part: 'cation', sample: ['Na+', 'Cl-'] }, 'sotdhiuwm').verdict,
     ).toBe('review'));
 });
+
+describe('a colour of what dissolves, or does not, is that of a solid', () => {
+  const asked = (answer: string) =>
+    mark(
+      'core',
+      { kind: 'observation', test: 'naoh', sample: ['Cu2+', 'SO4^2-'], attribute: 'precipitate' },
+      answer,
+    );
+  test.each(['blue, then doesnt dissolve', 'blue and insoluble'])('"%s"', (answer) =>
+    expect(asked(answer)).toMatchObject({ points: 1, verdict: 'credit' }),
+  );
+  test('a colour alone stays in doubt', () => expect(asked('blue').verdict).toBe('review'));
+});

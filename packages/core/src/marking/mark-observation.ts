@@ -41,6 +41,9 @@ function judge(
 ): Mark {
   const { earns, borderline, wanted } = earning;
   const { claims, problem } = read;
+  // What dissolves, or does not, was a solid.
+  const solidSaid =
+    hasExcess && reading.mentions.some((m) => m.kind === 'dissolve' || m.kind === 'insoluble');
   if (claims.length === 0) {
     // Nothing fell out, so nothing could dissolve: whether that must be said is a matter of opinion.
     if (
@@ -52,9 +55,6 @@ function judge(
         'excess-not-said',
         'No precipitate is reported, and nothing is said of the excess; a person decides.',
       );
-    // What dissolves, or does not, was a solid.
-    const solidSaid =
-      hasExcess && reading.mentions.some((m) => m.kind === 'dissolve' || m.kind === 'insoluble');
     if (problem === 'no-state' && solidSaid && read.loose?.every((term) => earns.has(term)))
       return onePoint(
         1,
@@ -114,7 +114,7 @@ function judge(
   const good = told.filter((c) => earns.has(c.term));
   const bad = told.filter((c) => !earns.has(c.term));
   if (bad.length === 0) {
-    if (read.bare)
+    if (read.bare && !solidSaid)
       return asLenient(
         leniencyOf('colour-alone', strictness),
         'colour-alone',

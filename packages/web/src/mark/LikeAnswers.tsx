@@ -122,7 +122,7 @@ function LikeRow({
         width="100%"
         textAlign="start"
         display="grid"
-        gridTemplateColumns={{ base: '1fr auto', md: '2.5rem minmax(0, 2fr) minmax(0, 2fr) 7rem' }}
+        gridTemplateColumns={{ base: '1fr auto', md: '3.5rem minmax(0, 2fr) minmax(0, 2fr) 7rem' }}
         gap="3"
         py="2"
         px="2"
@@ -131,12 +131,14 @@ function LikeRow({
         bg={chosen ? 'slate.100' : undefined}
         borderLeft="4px solid"
         borderColor={chosen ? 'permanganate' : 'transparent'}
+        _focusVisible={{ outline: '2px solid', outlineColor: 'permanganate', outlineOffset: '-2px' }}
       >
         <chakra.span
           fontFamily="mono"
           fontWeight="700"
           textAlign="end"
           display={{ base: 'none', md: 'block' }}
+          whiteSpace="nowrap"
         >
           {group.ids.length} ×
         </chakra.span>

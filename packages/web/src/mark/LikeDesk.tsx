@@ -15,7 +15,8 @@ import { Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
-import { itemName, truthOf } from './like-names.js';
+import { Well } from '../kit/well/Well.js';
+import { itemName, seenOf, truthOf } from './like-names.js';
 
 /** Why, ready to be kept: for all the points, for none, for some. */
 export const readyReasons = [
@@ -69,6 +70,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: Li
       .map((cell) => ({ id: cell.id, label: student.name, answer: cell.answer })),
   );
   const covered = who.length - out.length;
+  const toSee = seenOf(lesson, group);
   return (
     <Tile
       p="4"
@@ -82,6 +84,14 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: Li
       <Box>
         <chakra.h2 fontSize="lg">{itemName(lesson, group)}</chakra.h2>
         <chakra.div color="ink.soft">of {truthOf(group)}</chakra.div>
+        {toSee.length > 0 && (
+          <Box display="flex" gap="2" alignItems="center" flexWrap="wrap" fontSize="sm" mt="1">
+            {toSee.slice(0, 1).map((value) => (
+              <Well key={value.id} look={value.look} size={26} />
+            ))}
+            to be seen: {toSee.map((value) => value.label).join(' or ')}
+          </Box>
+        )}
       </Box>
       <Box>
         {group.written.map(({ answer, times }) => (

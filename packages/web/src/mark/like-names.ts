@@ -1,6 +1,6 @@
 /** How a group of like answers is called. */
 import type { Lesson } from '@kivex/contract';
-import { saltName, type LikeAnswers } from '@kivex/core';
+import { attributeOf, expectationOf, saltName, testOf, type LikeAnswers } from '@kivex/core';
 import { looksOf, shortTestName } from '../kit/look-names.js';
 
 /** What was asked: "Sodium hydroxide: precipitate", "Name", "Equation: Sulfate". */
@@ -18,3 +18,16 @@ export function itemName(
 
 /** What the sample held. */
 export const truthOf = ({ truth }: Pick<LikeAnswers, 'truth'>): string => saltName(truth) || 'nothing';
+
+/** What was to be seen: the values the sample may show; none of names and equations. */
+export function seenOf(
+  { practical }: Pick<Lesson, 'practical'>,
+  { strand, test, attribute, truth }: Pick<LikeAnswers, 'strand' | 'test' | 'attribute' | 'truth'>,
+) {
+  const planned = practical.tests.find((t) => t.test === test);
+  if (strand !== 'observation' || !planned) return [];
+  const form = practical.samples.find((s) => s.ions.join() === truth.join())?.form;
+  const shows =
+    expectationOf(test, truth, { variant: planned.variant, ...(form ? { form } : {}) })[attribute] ?? [];
+  return attributeOf(testOf(test), attribute).values.filter((value) => shows.includes(value.id));
+}

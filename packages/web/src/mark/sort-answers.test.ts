@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { MarkCell } from '@kivex/contract';
 import { ash, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
-import { itemName, truthOf } from './like-names.js';
+import { itemName, seenOf, truthOf } from './like-names.js';
 import { answersToSort, itemOf } from './sort-answers.js';
 
 const lesson = lessonOf(salt);
@@ -24,6 +24,11 @@ describe('what a mark is of', () => {
       'Equation: Sodium hydroxide',
     );
     expect(truthOf({ truth: jar.ions })).toBe(jar.holds);
+  });
+  test('what was to be seen is told of observations alone', () => {
+    const copper = { test: 'naoh', attribute: 'precipitate', truth: ['Cu2+', 'SO4^2-'] } as const;
+    expect(seenOf(lesson, { ...copper, strand: 'observation' }).map((v) => v.label)).toEqual(['blue']);
+    expect(seenOf(lesson, { ...copper, strand: 'conclusion' })).toEqual([]);
   });
 });
 
