@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { LessonHead, PracticalHead } from '@kivex/contract';
+import type { LessonHead, MarkTable, PracticalHead } from '@kivex/contract';
 import { KivexServer } from './kivex-server.js';
 import { faults, goTo, joinLesson, laptop, phone, signIn, tablet, type Person } from './people.js';
 
@@ -39,6 +39,7 @@ test.describe('every page', () => {
     ['planned', 'prepare?part=waste'],
     ['running', 'run'],
     ['marking', 'mark'],
+    ['marking', 'mark?view=like'],
     ['released', 'review'],
   ] as const;
   for (const [state, face] of faces) {
@@ -219,5 +220,35 @@ test.describe('every page', () => {
     await page.keyboard.type('Right flame, careless word');
     await page.keyboard.press('Enter');
     await expect(open).toHaveCount(before - 1);
+  });
+
+  test('what several wrote alike is decided once from the keyboard, and taken back as one', async () => {
+    const { page } = teacher;
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${kivex.base}/lessons/${lesson('marking').id}/mark?view=like`);
+    const list = page.getByRole('list', { name: 'Like answers' });
+    const rows = list.getByRole('button');
+    await expect(rows.first()).toBeVisible();
+    const several = list.getByRole('button', { name: /^(?:[2-9]|\d\d+) × .*1 of 1$/ }).first();
+    const before = (await several.textContent())!;
+    await several.click();
+    const desk = page.getByLabel('Marking desk');
+    const n = Number(/^\d+/.exec(before)![0]);
+    await page.keyboard.press('0');
+    await expect(desk.getByRole('textbox', { name: 'Why' })).toHaveValue('Not what is seen here');
+    await page.keyboard.press('Enter');
+    const back = desk.getByRole('button', { name: `Take the last back (${n})` });
+    // With nothing left to look at, the desk stays at what was decided.
+    await expect(list.getByRole('button', { name: new RegExp(`^${n} × .*0 of 1$`) }).first()).toBeVisible();
+    await back.click();
+    await expect(back).toHaveCount(0);
+    const marks = (await (
+      await page.request.get(`${kivex.base}/api/lessons/${lesson('marking').id}/marks`)
+    ).json()) as MarkTable;
+    const decided = marks.rows.flatMap((r) => r.cells).filter((c) => c.changes.length === 2);
+    expect(decided.map((c) => [c.changes[0]!.points, c.changes[1]!.reason, c.points])).toEqual(
+      decided.map(() => [0, 'Taken back', 1]),
+    );
+    expect(decided.length).toBe(n);
   });
 });

@@ -112,7 +112,10 @@ test.describe.serial('a practical of six tests', () => {
           (p) => `/lessons/${lesson.id}/prepare${p}`,
         ),
     ],
-    ['run, mark and review', () => ['run', 'mark', 'review'].map((p) => `/lessons/${lesson.id}/${p}`)],
+    [
+      'run, mark and review',
+      () => ['run', 'mark', 'mark?view=like', 'review'].map((p) => `/lessons/${lesson.id}/${p}`),
+    ],
     [
       'the practical',
       () =>

@@ -58,6 +58,49 @@ export const demoClasses: readonly { name: string; students: readonly string[] }
   },
 ];
 
+/** A full class for the biggest practical, in pairs. */
+export const demoBigClass: { readonly name: string; readonly students: readonly string[] } = {
+  name: '11 Lantern',
+  students: [
+    ...[
+      'Ada',
+      'Bo',
+      'Cai',
+      'Dot',
+      'Eli',
+      'Fay',
+      'Gus',
+      'Hal',
+      'Ida',
+      'Jem',
+      'Kit',
+      'Lou',
+      'Mab',
+      'Ned',
+      'Oda',
+      'Pip',
+    ].map((name) => `${name} Harrow`),
+    ...[
+      'Quin',
+      'Rae',
+      'Sol',
+      'Tess',
+      'Ulf',
+      'Vera',
+      'Wim',
+      'Xan',
+      'Yves',
+      'Zoe',
+      'Abel',
+      'Bess',
+      'Clem',
+      'Dora',
+      'Enid',
+      'Floyd',
+    ].map((name) => `${name} Tarn`),
+  ],
+};
+
 /** What students of the demo wrote beside the colour they tapped, by colour. */
 export const demoWords: Readonly<Record<string, readonly string[]>> = {
   crimson: ['deep red', '', 'crimson flame', ''],
@@ -89,6 +132,15 @@ export const demoRooms: readonly { readonly name: string; readonly plan: RoomPla
       columns: 6,
       benches: Array.from({ length: 12 }, (_, i) => ({ row: Math.floor(i / 5), column: i % 5 })),
       places: { burner: 10, 'fume-cupboard': 2, 'hot-water-bath': 4, sink: 4 },
+    },
+  },
+  {
+    name: 'Lab 3',
+    plan: {
+      rows: 4,
+      columns: 5,
+      benches: Array.from({ length: 16 }, (_, i) => ({ row: Math.floor(i / 4), column: i % 4 })),
+      places: { burner: 16, 'fume-cupboard': 2, 'hot-water-bath': 4, sink: 6 },
     },
   },
 ];

@@ -1,5 +1,5 @@
 /** Fills an empty database with the demo school: one lesson in each state, through the same services as real work. */
-import { seededRandom, shippedPracticals, usualStock } from '@kivex/core';
+import { saltName, seededRandom, shippedPracticals, usualStock, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -16,7 +16,16 @@ import { School, SchoolClass, Staff, Student } from '../records/people.entities.
 import { PracticalsService } from '../practicals/practicals.service.js';
 import { RoomsService } from '../rooms/rooms.service.js';
 import { StoreService, today } from '../store/store.service.js';
-import { demoBatches, demoClasses, demoPassword, demoRooms, demoSchool, demoStaff } from './demo-data.js';
+import {
+  demoBatches,
+  demoBigClass,
+  demoClasses,
+  demoPassword,
+  demoRooms,
+  demoSchool,
+  demoStaff,
+} from './demo-data.js';
+import { demoSaltWork } from './demo-salt-work.js';
 import { demoWork } from './demo-work.js';
 
 /** A PIN anyone can work out from the place in the class list; demo data only. */
@@ -77,7 +86,7 @@ export class DemoService {
     const hydroxides = ids[shippedPracticals.findIndex((p) => p.title.startsWith('Hydroxide'))]!;
 
     const classes = [];
-    for (const { name, students } of demoClasses) {
+    for (const { name, students } of [...demoClasses, demoBigClass]) {
       const id = uuidv7();
       await this.source.getRepository(SchoolClass).insert({ id, schoolId, name });
       const rows = await Promise.all(
@@ -95,7 +104,8 @@ export class DemoService {
     for (const { name, plan: room } of demoRooms) await this.rooms.add(schoolId, name, room);
     await this.fillStore({ ...staff[1]!, schoolId });
 
-    const [beacon, harbour] = classes as [(typeof classes)[number], (typeof classes)[number]];
+    type Class = (typeof classes)[number];
+    const [beacon, harbour, lantern] = classes as [Class, Class, Class];
 
     const today = new Date();
     const at = (days: number, hour: number): Date =>
@@ -106,6 +116,7 @@ export class DemoService {
       room: string,
       size: number,
       what = practical,
+      across = 5,
     ) =>
       this.lessons.create(teacher, {
         practical: what,
@@ -113,8 +124,8 @@ export class DemoService {
         startsAt: startsAt.toISOString(),
         room,
         groups: Array.from({ length: Math.ceil(students.students.length / size) }, (_, i) => ({
-          row: Math.floor(i / 5),
-          column: i % 5,
+          row: Math.floor(i / across),
+          column: i % across,
           students: students.students.slice(i * size, (i + 1) * size),
         })),
       });
@@ -132,6 +143,16 @@ export class DemoService {
     const marking = await plan(harbour, at(-1, 11), 'Lab 1', 2);
     await this.play(teacher, marking, 31, () => 1, at(-1, 11));
     await this.end(teacher, marking, at(-1, 12));
+    // Thirty-two reports of six tests in own words, for the desk.
+    const salt = shippedPracticals.find((p) => p.title === 'A full unknown salt')!;
+    const inOwnWords = await this.practicals.add(schoolId, {
+      ...salt,
+      title: 'A full unknown salt, in own words',
+      tests: salt.tests.map((test) => ({ ...test, recorded: 'words' as const })),
+    });
+    const big = await plan(lantern, at(-2, 13), 'Lab 3', 2, inOwnWords, 4);
+    await this.play(teacher, big, 77, () => 1, at(-2, 13), salt);
+    await this.end(teacher, big, at(-2, 14));
     const released = await plan(beacon, at(-8, 9), 'Lab 2', 2);
     await this.play(teacher, released, 58, (group) => (group === 3 ? 0.8 : 1), at(-8, 9));
     await this.end(teacher, released, at(-8, 10));
@@ -162,6 +183,7 @@ export class DemoService {
     seed: number,
     share: (group: number) => number,
     from: Date,
+    written?: Practical,
   ): Promise<void> {
     await this.flow.move(teacher, lessonId, 'running');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { startedAt: from });
@@ -172,7 +194,15 @@ export class DemoService {
     for (const [place, group] of groups.entries()) {
       const random = seededRandom(seed * 100 + place);
       const own = samples.filter((s) => s.role === 'known' || group.unknowns.includes(s.id));
-      const steps = demoWork(own, group.students.length, share(place), random);
+      const steps = written
+        ? demoSaltWork(
+            own.map((s) => ({ ...s, form: written.samples[s.position]?.form ?? ('solid' as const) })),
+            written.tests,
+            group.students.length,
+            samples.map((s) => saltName(s.ions)),
+            random,
+          )
+        : demoWork(own, group.students.length, share(place), random);
       const ids = steps.map(() => uuidv7());
       let clock = from.getTime() + 3 * minute;
       const entries = steps.map((step, i): NewEntry => {

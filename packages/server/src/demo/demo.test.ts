@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Bench, Feedback, LessonHead, MarkTable } from '@kivex/contract';
+import type { Bench, Feedback, Lesson, LessonHead, MarkTable } from '@kivex/contract';
+import { likeAnswers, testOfItem } from '@kivex/core';
 import { Client, freshDatabase, serve, type TestServer } from '../testing/test-server.js';
 import { demoClasses, demoPassword, demoStaff } from './demo-data.js';
 import { demoPin, DemoService } from './demo.service.js';
@@ -28,6 +29,7 @@ describe('the demo school', () => {
   test('has a lesson in each state and says how to log in', () => {
     expect(lessons.map((l) => l.state).sort()).toEqual([
       'marking',
+      'marking',
       'planned',
       'planned',
       'released',
@@ -38,7 +40,7 @@ describe('the demo school', () => {
   });
   test('is made once: a second start finds it there', async () => {
     expect(await server.app.get(DemoService).fill()).toEqual(logins);
-    expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(5);
+    expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(6);
   });
   test('leaves another school alone', async () => {
     const other = await freshDatabase();
@@ -92,5 +94,61 @@ describe('the demo school', () => {
     expect(feedback.me.name).toBe(name);
     expect(feedback.items.every((i) => i.why.length > 0 && i.why.every((w) => w.length > 5))).toBe(true);
     expect(feedback.points).toBe(feedback.items.reduce((sum, i) => sum + i.points, 0));
+  });
+
+  test('thirty-two reports of six tests are marked with at most forty decisions, and the totals are those of a recount', async () => {
+    const id = lessons.find((l) => l.state === 'marking' && l.students === 32)!.id;
+    const table = async () => (await teacher.get<MarkTable>(`/api/lessons/${id}/marks`)).body;
+    const lessonView = (await teacher.get<Lesson>(`/api/lessons/${id}`)).body;
+    const groups = async () => {
+      const { rows } = await table();
+      const holds = new Map(lessonView.samples.map((s) => [s.id, s.ions]));
+      return likeAnswers(
+        rows.flatMap(({ cells }) =>
+          cells
+            .filter((cell) => cell.answer)
+            .map(({ id, strand, key, sample, answer, computed, verdict, points, max, open }) => ({
+              id,
+              strand,
+              test: testOfItem(key) ?? '',
+              attribute: key.split(':')[3] ?? '',
+              truth: holds.get(sample) ?? [],
+              answer,
+              computed: { points: computed.points, verdict, why: '' },
+              points,
+              max,
+              open,
+            })),
+        ),
+      );
+    };
+    const before = await table();
+    expect(before.rows.length).toBe(32);
+    expect(before.rows.every((row) => row.cells.length > 20)).toBe(true);
+    expect(before.open).toBeGreaterThan(40);
+    let decisions = 0;
+    for (const group of (await groups()).filter((g) => g.open > 0)) {
+      const points = decisions % 2;
+      await teacher.post(`/api/lessons/${id}/marks/decisions`, {
+        marks: group.ids,
+        points,
+        reason: points ? 'Means the right thing' : 'Too vague',
+      });
+      decisions++;
+    }
+    expect(decisions).toBeLessThanOrEqual(40);
+    const after = await table();
+    expect(after.open).toBe(0);
+    // Counted again from what the marker says of each answer and what was decided of it, by nobody's sums but these.
+    for (const row of after.rows) {
+      const recount = row.cells.map((cell) => {
+        const last = cell.changes.at(-1);
+        return last && last.answer === cell.answer && last.points !== null
+          ? last.points
+          : cell.computed.points;
+      });
+      expect(row.points).toBe(recount.reduce((a, b) => a + b, 0));
+      expect(row.max).toBe(row.cells.reduce((sum, cell) => sum + cell.max, 0));
+    }
   });
 });
