@@ -61,6 +61,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   const answers = open.reduce((sum, g) => sum + g.open, 0);
   return (
     <Surface
+      urgent={group !== undefined}
       follows={
         group ? (
           <LikeDesk
