@@ -237,6 +237,7 @@ export const routes = {
   'POST /api/lessons/:lesson/marks/decisions': teaching<Decided, NewDecision>(),
   'POST /api/lessons/:lesson/marks/decisions/:decision/undo': teaching<Decided>(),
   'GET /api/lessons/:lesson/marks/csv': teaching<AFile>(),
+  'GET /api/lessons/:lesson/marks/history/csv': teaching<AFile>(),
 
   'POST /api/join/names': anyone<JoinNames, { readonly code: string }>(),
   'POST /api/join': anyone<void, JoinLesson>(),

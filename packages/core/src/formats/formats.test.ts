@@ -2,7 +2,7 @@ import { dayWords } from './day-words.js';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
-import { marksCsv } from './marks-csv.js';
+import { historyCsv, marksCsv } from './marks-csv.js';
 import { readRoster } from './roster.js';
 
 const names = (text: string, already: string[] = []) =>
@@ -72,3 +72,41 @@ test.each([
   ['2026-02-01T22:30:00.000Z', '1 Feb 2026'],
   ['soon', 'soon'],
 ])('the day %s is read as %s', (day, words) => expect(dayWords(day)).toBe(words));
+
+describe('the history of marks as a sheet', () => {
+  const one = {
+    name: 'Ash Tern',
+    group: 'Group 1',
+    item: 'Jar 417: name',
+    computed: { answer: 'sodium', points: 0, verdict: 'review', why: 'A person decides.' },
+    max: 1,
+    decisions: [
+      {
+        answer: '',
+        points: 0,
+        why: 'nothing, so far',
+        by: 'Orla',
+        at: '2026-11-26T10:00:00.000Z',
+        decision: 'd1',
+      },
+      {
+        answer: 'sodium',
+        points: null,
+        why: '+1',
+        by: 'Orla',
+        at: '2026-11-26T10:05:00.000Z',
+        decision: 'd2',
+      },
+    ],
+  };
+  const rows = historyCsv([one]).replace('\uFEFF', '').trim().split('\r\n');
+  test('a row for what Kivex gave, one for each decision, in order', () => {
+    expect(rows).toHaveLength(4);
+    expect(rows[1]).toBe(
+      'Ash Tern,Group 1,Jar 417: name,sodium,left to a person,1,A person decides.,Kivex,,',
+    );
+    expect(rows[2]).toContain('"nothing, so far",Orla,2026-11-26T10:00:00.000Z,d1');
+    expect(rows[3]).toContain(',sodium,as computed,1,');
+  });
+  test('text that a spreadsheet would run is defused', () => expect(rows[3]).toContain("'+1"));
+});

@@ -94,4 +94,13 @@ describe('a decision', () => {
       await expect(world.server.app.get(DataSource).query(statement)).rejects.toThrow(/kept for good/);
     expect((await cellOf('Ash Tern')).changes).toMatchObject([{ points: 0, reason: 'read aloud' }]);
   });
+  test('stands in the history that can be taken out, beside what Kivex gave, harmless to a spreadsheet', async () => {
+    const { id } = await right();
+    await decide([id], 0, '=HYPERLINK("http://x")');
+    const { text, headers } = await world.teacher.get(at('/history/csv'));
+    expect(headers.get('content-type')).toMatch(/text\/csv/);
+    const lines = text.split('\r\n').filter((line) => line.includes('Ash Tern') && line.includes('crimson'));
+    expect(lines[0]).toMatch(/,crimson,1,1,.*,Kivex,,$/);
+    expect(lines[1]).toMatch(/,crimson,0,1,"'=HYPERLINK/);
+  });
 });

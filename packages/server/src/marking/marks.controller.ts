@@ -1,6 +1,6 @@
 import type { Decided, MarkCell, MarkTable, NewDecision } from '@kivex/contract';
 import { testOf, testOfItem } from '@kivex/core';
-import { marksCsv } from '@kivex/core/formats/marks-csv';
+import { historyCsv, marksCsv } from '@kivex/core/formats/marks-csv';
 import { Body, Controller, Header, Param, ParseUUIDPipe, Res } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import {
@@ -110,22 +110,8 @@ export class MarksController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
     const lesson = await this.lessons.own(staff.schoolId, id);
-    const [table, samples] = await Promise.all([this.marks.table(lesson), this.views.samplesOf(id)]);
-    const label = new Map(samples.map((s) => [s.id, s.label]));
-    const columns = [
-      ...new Map(table.rows.flatMap((row) => row.cells).map((cell) => [cell.key, cell])).values(),
-    ].map(({ key, sample, strand }) => {
-      const test = testOfItem(key);
-      const what =
-        strand === 'conclusion'
-          ? 'name'
-          : strand === 'equation' || strand === 'technique'
-            ? `${test ? shortName(test) : ''}, ${strand}`
-            : test
-              ? `${shortName(test)}, ${key.split(':')[3]}`
-              : 'observation';
-      return { key, title: strand === 'technique' ? what : `${label.get(sample)}: ${what}` };
-    });
+    const table = await this.marks.table(lesson);
+    const columns = await this.itemsOf(id, table);
     response.setHeader(
       'Content-Disposition',
       `attachment; filename="kivex-marks-${lesson.startsAt.toISOString().slice(0, 10)}.csv"`,
@@ -140,5 +126,65 @@ export class MarksController {
         open: row.cells.filter((cell) => cell.open).length,
       })),
     });
+  }
+
+  @Route('GET /api/lessons/:lesson/marks/history/csv')
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  async history(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
+    const lesson = await this.lessons.own(staff.schoolId, id);
+    const table = await this.marks.table(lesson);
+    const titles = new Map((await this.itemsOf(id, table)).map(({ key, title }) => [key, title]));
+    response.setHeader(
+      'Content-Disposition',
+      `attachment; filename="kivex-mark-history-${lesson.startsAt.toISOString().slice(0, 10)}.csv"`,
+    );
+    return historyCsv(
+      table.rows.flatMap((row) =>
+        row.cells.map((cell) => ({
+          name: row.student.name,
+          group: row.group,
+          item: titles.get(cell.key) ?? cell.key,
+          computed: {
+            answer: cell.answer,
+            points: cell.computed.points,
+            verdict: cell.verdict,
+            why: cell.why.map((w) => w.text).join(' '),
+          },
+          max: cell.max,
+          decisions: cell.changes.map(({ answer, points, reason, by, at, decision }) => ({
+            answer,
+            points,
+            why: reason,
+            by,
+            at,
+            decision,
+          })),
+        })),
+      ),
+    );
+  }
+
+  /** The items of a table of marks, each with its heading. */
+  private async itemsOf(lessonId: string, table: MarkTable): Promise<{ key: string; title: string }[]> {
+    const samples = await this.views.samplesOf(lessonId);
+    const label = new Map(samples.map((s) => [s.id, s.label]));
+    return [...new Map(table.rows.flatMap((row) => row.cells).map((cell) => [cell.key, cell])).values()].map(
+      ({ key, sample, strand }) => {
+        const test = testOfItem(key);
+        const what =
+          strand === 'conclusion'
+            ? 'name'
+            : strand === 'equation' || strand === 'technique'
+              ? `${test ? shortName(test) : ''}, ${strand}`
+              : test
+                ? `${shortName(test)}, ${key.split(':')[3]}`
+                : 'observation';
+        return { key, title: strand === 'technique' ? what : `${label.get(sample)}: ${what}` };
+      },
+    );
   }
 }

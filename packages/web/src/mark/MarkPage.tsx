@@ -1,7 +1,7 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import type { MarkRow } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { Download, RotateCcw, Send } from 'lucide-react';
+import { Download, History, RotateCcw, Send } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
@@ -127,11 +127,18 @@ export default function MarkPage() {
         </Button>
       )}
       {marked.length > 0 && (
-        <Button asChild>
-          <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
-            <Download size={18} aria-hidden /> Marks as CSV
-          </a>
-        </Button>
+        <>
+          <Button asChild>
+            <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
+              <Download size={18} aria-hidden /> Marks as CSV
+            </a>
+          </Button>
+          <Button asChild>
+            <a href={address('GET /api/lessons/:lesson/marks/history/csv', { lesson: lesson.id })} download>
+              <History size={18} aria-hidden /> History of the marks as CSV
+            </a>
+          </Button>
+        </>
       )}
     </Follows>
   );
