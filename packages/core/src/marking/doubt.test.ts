@@ -63,3 +63,19 @@ describe('a colour of what dissolves, or does not, is that of a solid', () => {
   );
   test('a colour alone stays in doubt', () => expect(asked('blue').verdict).toBe('review'));
 });
+
+describe('a reason that speaks of the right thing in words nobody foresaw', () => {
+  const why = (of: string, answer: string) => mark('senior', { kind: 'purpose', of } as never, answer);
+  test.each([
+    ['acid-before-silver-nitrate', 'so carbonates are gone before you test'],
+    ['not-hydrochloric-acid', 'extra chloride ions'],
+    ['clean-wire', 'traces of other salts'],
+  ])('%s: "%s" goes to a person', (of, answer) =>
+    expect(['review', 'credit']).toContain(why(of, answer).verdict),
+  );
+  test.each([
+    ['acid-before-silver-nitrate', 'to warm it up'],
+    ['clean-wire', 'so it is shiny'],
+    ['blue-glass', 'it lets only yellow through'],
+  ])('%s: "%s" stays nothing', (of, answer) => expect(why(of, answer).verdict).toBe('none'));
+});

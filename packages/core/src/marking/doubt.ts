@@ -13,7 +13,7 @@ const asides = /^(?:forgot|forget|remember|know|sure|think|guess|sorry|idk|dunno
 /** Words of lessons that tell how one worked or that something was there at all, not what came of it. */
 const neutral: ReadonlySet<string> = new Set([
   ...takesBack,
-  ...`else hold held holding watch watched run ran dip dipped dropped poured pour shake shook shaken mix mixed stir stirred time times while thick thin single crystals salt sample samples tube tubes metal acid alkali
+  ...`else mouth pass passed passing blow blew open opened collect collected bung hold held holding watch watched run ran dip dipped dropped poured pour shake shook shaken mix mixed stir stirred time times while thick thin single crystals salt sample samples tube tubes metal acid alkali
   burner wire loop bench beaker pipette dropper test tests solution reagent sodium potassium silver barium nitrate chloride sulfate hydroxide ammonia naoh agno3 bacl2 hcl water glass second seconds minute minutes
   half whole part dull vivid vibrant weak nice lovely pretty beautiful soft rich flickering flickery patchy drop drops colour coloured quickly slowly sudden suddenly instant instantly immediately straight eventually strong strongly`.split(
     /\s+/,

@@ -72,5 +72,10 @@ function markSaid(purpose: Purpose, said: Explanation): Mark {
       'not-understood',
       `Not all of this could be read; a person decides. The reason is: ${purpose.reason}`,
     );
+  if (purpose.key.test(words))
+    return forReview(
+      'other-words',
+      `This speaks of the right thing and may have it right in other words; a person decides. The reason is: ${purpose.reason}`,
+    );
   return onePoint(0, 'not-the-reason', purpose.reason);
 }

@@ -25,6 +25,8 @@ export interface Purpose {
   readonly earns: readonly (readonly RegExp[])[];
   /** Vague answers a person decides on. */
   readonly review?: readonly (readonly RegExp[])[];
+  /** What the reason is about: an answer that speaks of it and earns nothing may have it right in other words. */
+  readonly key: RegExp;
   /** Found anywhere, these take the point away. */
   readonly spoilt?: readonly RegExp[];
   /** What is said the wrong way round, or of the wrong thing, takes it away too. */

@@ -21,6 +21,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-silver-nitrate',
     question: 'Why is acid added before silver nitrate?',
+    key: /\b(?:carbonates?|co3\w*|hydroxides?|sulfites?)\b/,
     reason:
       'Acid takes away carbonate (and hydroxide) ions, which would give a precipitate with silver ions too.',
     ...carbonateFirst,
@@ -32,6 +33,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-barium-chloride',
     question: 'Why is acid added before barium chloride?',
+    key: /\b(?:carbonates?|co3\w*|sulfites?)\b/,
     reason:
       'Acid takes away carbonate and sulfite ions, which would give a white precipitate with barium ions too.',
     ...carbonateFirst,
@@ -42,6 +44,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'not-sulfuric-acid',
     question: 'Why not sulfuric acid before barium chloride?',
+    key: /\b(?:sulfates?|so4\w*|ppt\w*|precipitat\w*|positive)\b/,
     reason: 'Sulfuric acid brings sulfate ions itself, so barium sulfate falls out whatever the sample.',
     earns: [
       [
@@ -69,6 +72,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'not-sulfuric-acid-on-marble',
     question: 'Why not sulfuric acid on marble?',
+    key: /\b(?:calcium sulfate|layer|coat\w*|insoluble)\b/,
     reason: 'Insoluble calcium sulfate coats the marble and stops the acid getting at it.',
     earns: [
       [
@@ -91,11 +95,12 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'not-hydrochloric-acid',
     question: 'Why not hydrochloric acid before silver nitrate?',
+    key: /\b(?:chlorides?|agcl|ppt\w*|precipitat\w*|positive)\b/,
     reason:
       'Hydrochloric acid brings chloride ions itself, so silver chloride falls out whatever the sample.',
     earns: [
       [
-        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|react\w*|own)\b/,
+        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|react\w*|own|extra|more)\b/,
         chlorideIons,
       ],
       [/\bsilver chloride\b/],
@@ -111,6 +116,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'damp-litmus',
     question: 'Why is litmus paper damp?',
+    key: /\b(?:dissolv\w*|ions?|dry|solution)\b/,
     reason: 'The gas must dissolve in water before litmus can change colour.',
     earns: [
       [
@@ -140,6 +146,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'clean-wire',
     question: 'Why is the wire cleaned?',
+    key: /\b(?:others?|traces?|salts?|residue|left|previous|last|old|sodium)\b/,
     reason: 'What is left on the wire colours the flame too and hides the colour of the sample.',
     earns: [
       [
@@ -189,6 +196,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'fresh-iron-sulfate',
     question: 'Why is the iron(II) sulfate made fresh?',
+    key: /\b(?:iron3|oxidi\w*|air|oxygen)\b/,
     reason: 'Air oxidises iron(II) to iron(III), which gives no ring.',
     earns: [
       [/\b(oxidi[sz]\w*|oxidation|oxygen)\b/],
@@ -236,6 +244,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'blue-glass',
     question: 'Why look through blue glass?',
+    key: /\b(?:yellow|sodium|lilac|potassium)\b/,
     reason:
       'Blue glass takes out the yellow of sodium, so that weaker colours such as potassium lilac are seen.',
     earns: [
@@ -289,6 +298,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'excess-hydroxide',
     question: 'Why is hydroxide added in excess?',
+    key: /\b(?:dissolv\w*|soluble|aluminium|zinc|magnesium|calcium)\b/,
     reason:
       'Excess shows whether the precipitate dissolves, which tells aluminium and zinc from magnesium and calcium.',
     wrong: [
@@ -318,6 +328,7 @@ export const purposes: readonly Purpose[] = [
   {
     id: 'fume-cupboard',
     question: 'Why in a fume cupboard?',
+    key: /\b(?:fumes?|chlorine|lungs?|breath\w*)\b/,
     reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
     earns: [[poison]],
     review: [
