@@ -108,6 +108,11 @@ describe('a backup', () => {
       await expect(
         source.query("INSERT INTO school_class (id, schoolId, name) VALUES ('d', 'nobody', 'x')"),
       ).rejects.toThrow();
+      // So do its triggers: decisions on marks stay unaltered after a backup is put back, too.
+      const triggers = await source.query<{ name: string }[]>(
+        'SELECT trigger_name name FROM information_schema.triggers WHERE trigger_schema = DATABASE() ORDER BY 1',
+      );
+      expect(triggers.map((t) => t.name)).toEqual(['mark_change_no_delete', 'mark_change_no_update']);
       const { upQueries } = await source.driver.createSchemaBuilder().log();
       expect(upQueries).toEqual([]);
       await source.destroy();

@@ -95,6 +95,20 @@ async function fill(source: DataSource, file: string): Promise<void> {
   }
 }
 
+interface Trigger {
+  readonly name: string;
+  readonly when: string;
+  readonly what: string;
+  readonly table: string;
+  readonly does: string;
+}
+/** Triggers of a database. Tables with triggers cannot go from one database to another: these are made anew there. */
+const triggersOf = (source: DataSource, database: string): Promise<Trigger[]> =>
+  source.query<Trigger[]>(
+    'SELECT trigger_name name, action_timing `when`, event_manipulation what, event_object_table `table`, action_statement does FROM information_schema.triggers WHERE trigger_schema = ?',
+    [database],
+  );
+
 /** Puts the tables of one database in the place of another's. */
 async function takePlace(source: DataSource, from: string, to: string): Promise<void> {
   const runner = source.createQueryRunner();
@@ -103,10 +117,16 @@ async function takePlace(source: DataSource, from: string, to: string): Promise<
     await runner.query('SET foreign_key_checks = 0');
     for (const table of await tablesOf(source, to))
       await runner.query(`DROP TABLE ${quoted(to)}.${quoted(table)}`);
+    const triggers = await triggersOf(source, from);
+    for (const { name } of triggers) await runner.query(`DROP TRIGGER ${quoted(from)}.${quoted(name)}`);
     const moves = (await tablesOf(source, from)).map(
       (table) => `${quoted(from)}.${quoted(table)} TO ${quoted(to)}.${quoted(table)}`,
     );
     await runner.query(`RENAME TABLE ${moves.join(', ')}`);
+    for (const { name, when, what, table, does } of triggers)
+      await runner.query(
+        `CREATE TRIGGER ${quoted(to)}.${quoted(name)} ${when} ${what} ON ${quoted(to)}.${quoted(table)} FOR EACH ROW ${does}`,
+      );
   } finally {
     await runner.query('SET foreign_key_checks = 1').catch(() => undefined);
     await runner.release();
