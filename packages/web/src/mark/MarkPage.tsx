@@ -135,7 +135,7 @@ export default function MarkPage() {
           </Button>
           <Button asChild>
             <a href={address('GET /api/lessons/:lesson/marks/history/csv', { lesson: lesson.id })} download>
-              <History size={18} aria-hidden /> History of the marks as CSV
+              <History size={18} aria-hidden /> How each mark came about
             </a>
           </Button>
         </>
