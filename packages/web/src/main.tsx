@@ -11,6 +11,7 @@ import { BrowserRouter } from 'react-router';
 import { restoreTheme } from './kit/shell/theme-choice.js';
 import { system } from './kit/theme/system.js';
 import { fetchAhead, Pages } from './pages.js';
+import { keepShell } from './keep-shell.js';
 
 restoreTheme();
 fetchAhead(location.pathname);
@@ -25,4 +26,4 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 
-if ('serviceWorker' in navigator && import.meta.env.PROD) void navigator.serviceWorker.register('/sw.js');
+if ('serviceWorker' in navigator && import.meta.env.PROD) void keepShell(navigator.serviceWorker);
