@@ -1,28 +1,7 @@
 /** The short forms of notes, each with what it stands for. Those that are words themselves count only beside their like. */
-import type { WordClass } from './word-classes.js';
+import { otherForms } from './other-forms.js';
 
-export interface Abbreviation {
-  readonly short: string;
-  readonly meant: string;
-  /** Only beside a word of one of these classes. */
-  readonly beside?: readonly WordClass[];
-}
-const list = (text: string): Abbreviation[] =>
-  text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .flatMap((line) => {
-      const [meant = '', rest = ''] = line.split(' < ');
-      const [all = '', beside] = rest.split(' | ');
-      return all.split(', ').map((short) => ({
-        short,
-        meant,
-        ...(beside ? { beside: beside.split(' ') as WordClass[] } : {}),
-      }));
-    });
-
-export const abbreviations: readonly Abbreviation[] = list(`
+export const abbreviations = otherForms(`
 precipitate < pptn, prec, precip, ppte, pcpt, ppct, pp, pt, preci, pppt, pptt, percip
 excess < xs, exs, xcess, ex, xss
 soluble < sol, solb, solub | in excess solid

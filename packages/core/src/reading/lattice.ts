@@ -58,9 +58,9 @@ const addRule = (heard: string, meant: string, beside: readonly WordClass[] | un
     { heard: words, words: meant.split(' '), beside, cost, short },
   ]);
 };
-for (const { heard, meant, beside } of mishearings) addRule(heard, meant, beside, false);
-for (const { short, meant, beside } of abbreviations) addRule(short, meant, beside, true);
-const meantBy = new Map(abbreviations.map((a) => [a.short, a.meant]));
+for (const { form, meant, beside } of mishearings) addRule(form, meant, beside, false);
+for (const { form, meant, beside } of abbreviations) addRule(form, meant, beside, true);
+const meantBy = new Map(abbreviations.map((a) => [a.form, a.meant]));
 /** Is this a short form that a full stop may follow without ending anything? */
 const isShort = (word: string): boolean => meantBy.has(word) || word === 'sol';
 

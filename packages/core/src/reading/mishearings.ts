@@ -2,30 +2,9 @@
  * What a voice-typing keyboard or an autocorrection writes for the words of these practicals, where the words it
  * writes are English themselves. Source `school-practice`; costs are judged, not measured.
  */
-import type { WordClass } from './word-classes.js';
+import { otherForms } from './other-forms.js';
 
-export interface Misheard {
-  readonly heard: string;
-  readonly meant: string;
-  /** Only where a neighbouring word is of one of these classes, or at the end of a clause. */
-  readonly beside?: readonly WordClass[];
-}
-const pairs = (text: string): Misheard[] =>
-  text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .flatMap((line) => {
-      const [meant = '', rest = ''] = line.split(' < ');
-      const [all = '', beside] = rest.split(' | ');
-      return all.split(', ').map((heard) => ({
-        heard: heard.trim(),
-        meant,
-        ...(beside ? { beside: beside.split(' ') as WordClass[] } : {}),
-      }));
-    });
-
-export const mishearings: readonly Misheard[] = pairs(`
+export const mishearings = otherForms(`
 precipitate < participate, participated, participates, precipitant, precipitants, percipitant, precipice, press it a tate, press it ate, press if it ate, precept it ate, per cip a tate, per sip it ate, perspirate, perspiration, principate, recipitate, participant, precipitating, precipitator, precipitous
 precipitate < participation, participating, anticipate, anticipated | colour shade
 effervescence < effort essence, effort essences, every essence, evanescence, every sense, ever essence, effer essence, f of essence, ever vests ins, fluorescence, effer vessence, a four vests and, affair vessence, efflorescence

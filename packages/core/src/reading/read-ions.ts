@@ -299,14 +299,14 @@ function tornNames(tokens: readonly string[]): readonly string[] {
 }
 const misheardNames: ReadonlyMap<string, string> = new Map(
   mishearings
-    .filter((m) => !m.beside && !m.heard.includes(' ') && (nameWords.has(m.meant) || gasNames.has(m.meant)))
-    .map((m) => [m.heard, m.meant] as const),
+    .filter((m) => !m.beside && !m.form.includes(' ') && (nameWords.has(m.meant) || gasNames.has(m.meant)))
+    .map((m) => [m.form, m.meant] as const),
 );
 /** What a voice keyboard makes of names. */
 const tornAs: ReadonlyMap<string, string> = new Map([
   ...mishearings
-    .filter((m) => !m.beside && nameWords.has(m.meant) && m.heard.includes(' '))
-    .map((m) => [m.heard.replaceAll(' ', ''), m.meant] as const),
+    .filter((m) => !m.beside && nameWords.has(m.meant) && m.form.includes(' '))
+    .map((m) => [m.form.replaceAll(' ', ''), m.meant] as const),
   ['carboneight', 'carbonate'],
   ['soulfate', 'sulfate'],
   ['sulfurate', 'sulfate'],

@@ -72,6 +72,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
             draft={draft}
             last={last}
             undo={() => last && undo.mutate(last)}
+            notUndone={undo.error?.message}
             decided={(decision) => {
               setLast(decision);
               nextOpen(group.key);

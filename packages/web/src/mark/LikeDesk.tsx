@@ -4,19 +4,17 @@ import type { Decided, Lesson, MarkRow } from '@kivex/contract';
 import type { LikeAnswers } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import { Controller } from 'react-hook-form';
+import { useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
-import { Choices, OneOf } from '../kit/Choices.js';
-import { Field } from '../kit/Field.js';
+import { Choices } from '../kit/Choices.js';
 import { Form } from '../kit/Form.js';
-import { Textarea } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 import { itemName, seenOf, truthOf } from './like-names.js';
+import { WhyBox } from './WhyBox.js';
 
 /** Why, ready to be kept: for all the points, for none, for some. */
 export const readyReasons = [
@@ -35,11 +33,12 @@ interface LikeDeskProps {
   readonly decided: (decision: Decided) => void;
   readonly last: Decided | undefined;
   readonly undo: () => void;
+  /** Why the last was not taken back. */
+  readonly notUndone: string | undefined;
 }
 
-export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: LikeDeskProps) {
+export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notUndone }: LikeDeskProps) {
   const cache = useQueryClient();
-  const why = useRef<HTMLTextAreaElement>(null);
   const [out, setOut] = useState<readonly string[]>([]);
   const form = useSentForm({
     defaults: { points: group.points ?? group.computed.points, reason: '' },
@@ -53,7 +52,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: Li
       decided(decision);
     },
   });
-  const { setValue, register, submit } = form;
+  const { setValue, submit } = form;
   useEffect(() => {
     if (!draft) return;
     setValue('points', draft.points);
@@ -61,9 +60,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: Li
       'reason',
       draft.points >= group.max ? readyReasons[0] : draft.points ? readyReasons[3] : readyReasons[1],
     );
-    why.current?.focus();
   }, [draft, setValue, group.max]);
-  const reason = register('reason');
   const who = rows.flatMap(({ student, cells }) =>
     cells
       .filter((cell) => group.ids.includes(cell.id))
@@ -119,49 +116,21 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo }: Li
         />
       </Box>
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
-        <Controller
-          name="points"
-          control={form.control}
-          render={({ field }) => (
-            <OneOf
-              label="Points"
-              choices={Array.from({ length: group.max + 1 }, (_, n) => ({
-                id: String(n),
-                label: `${n} of ${group.max}`,
-              }))}
-              chosen={String(field.value)}
-              choose={(n) => field.onChange(Number(n))}
-            />
-          )}
-        />
-        <Box display="flex" flexWrap="wrap" gap="1.5">
-          {readyReasons.map((ready) => (
-            <Button key={ready} type="button" size="small" onClick={() => setValue('reason', ready)}>
-              {ready}
-            </Button>
-          ))}
-        </Box>
-        <Field
-          label="Why"
+        <WhyBox
+          max={group.max}
+          form={form}
           help="Kept with each mark, with your name and the time."
-          error={form.at('reason') ?? form.at('points')}
+          goTo={draft}
         >
-          <Textarea
-            rows={2}
-            {...reason}
-            ref={(box: HTMLTextAreaElement | null) => {
-              reason.ref(box);
-              why.current = box;
-            }}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter' && !e.shiftKey) {
-                e.preventDefault();
-                submit();
-              }
-            }}
-          />
-        </Field>
-        {form.problem && <Notice tone="stop">{form.problem}</Notice>}
+          <Box display="flex" flexWrap="wrap" gap="1.5">
+            {readyReasons.map((ready) => (
+              <Button key={ready} type="button" size="small" onClick={() => setValue('reason', ready)}>
+                {ready}
+              </Button>
+            ))}
+          </Box>
+        </WhyBox>
+        {notUndone && <Notice tone="stop">{notUndone}</Notice>}
         <Box display="flex" gap="2" flexWrap="wrap">
           <Button type="submit" variant="go" loading={form.busy} disabled={!covered}>
             Decide for {covered}

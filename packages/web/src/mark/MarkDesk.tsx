@@ -3,14 +3,10 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
 import { attributeOf, equationsWanted, expectationOf, readGroup, testOf, testOfItem } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
-import { Controller } from 'react-hook-form';
+import { useEffect } from 'react';
 import { Button } from '../kit/Button.js';
 import { EntryWells, EntryWords } from '../bench/Entries.js';
-import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
-import { OneOf } from '../kit/Choices.js';
-import { Textarea } from '../kit/Input.js';
 import { shortTestName } from '../kit/look-names.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
@@ -18,6 +14,7 @@ import { address, call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
+import { WhyBox } from './WhyBox.js';
 
 interface MarkDeskProps {
   readonly lesson: Lesson;
@@ -32,7 +29,6 @@ interface MarkDeskProps {
 
 export function MarkDesk({ lesson, row, cell, events, draft, close, next }: MarkDeskProps) {
   const cache = useQueryClient();
-  const why = useRef<HTMLTextAreaElement>(null);
   const form = useSentForm({
     defaults: { points: cell.points, reason: '' },
     fields: ['points', 'reason'],
@@ -46,13 +42,11 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
       next();
     },
   });
-  const { setValue, register, submit } = form;
+  const { setValue, submit } = form;
   useEffect(() => {
     if (!draft) return;
     setValue('points', draft.points);
-    why.current?.focus();
   }, [draft, setValue]);
-  const reason = register('reason');
   const sample = lesson.samples.find((s) => s.id === cell.sample)!;
   const group = lesson.groupList.find((g) => g.students.some((s) => s.id === row.student.id));
   const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
@@ -161,42 +155,12 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
         </Box>
       ))}
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
-        <Controller
-          name="points"
-          control={form.control}
-          render={({ field }) => (
-            <OneOf
-              label="Points"
-              choices={Array.from({ length: cell.max + 1 }, (_, n) => ({
-                id: String(n),
-                label: `${n} of ${cell.max}`,
-              }))}
-              chosen={String(field.value)}
-              choose={(n) => field.onChange(Number(n))}
-            />
-          )}
-        />
-        <Field
-          label="Why"
+        <WhyBox
+          max={cell.max}
+          form={form}
           help="Kept with the mark, with your name and the time."
-          error={form.at('reason') ?? form.at('points')}
-        >
-          <Textarea
-            rows={2}
-            {...reason}
-            ref={(box: HTMLTextAreaElement | null) => {
-              reason.ref(box);
-              why.current = box;
-            }}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter' && !e.shiftKey) {
-                e.preventDefault();
-                submit();
-              }
-            }}
-          />
-        </Field>
-        {form.problem && <Notice tone="stop">{form.problem}</Notice>}
+          goTo={draft}
+        />
         <Box display="flex" gap="2" flexWrap="wrap">
           <Button type="submit" variant="go" loading={form.busy}>
             Save the mark

@@ -89,4 +89,16 @@ describe('like answers together', () => {
     expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('x');
     expect(first().getAttribute('aria-pressed')).toBe('true');
   });
+  test('where the last could not be taken back it is said, and can be tried again', async () => {
+    const { user } = like({
+      [`POST ${path}`]: { decision: 'd1', marks: 2 },
+      [`POST ${path}/d1/undo`]: new Refusal(422, { detail: 'The marks were decided anew since.' }),
+    });
+    await user.click(first());
+    await user.click(await screen.findByText('Means the right thing'));
+    await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
+    await user.click(await screen.findByRole('button', { name: /Take the last back/ }));
+    expect(await screen.findByText('The marks were decided anew since.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: /Take the last back/ })).toBeTruthy();
+  });
 });

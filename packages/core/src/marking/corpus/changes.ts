@@ -57,11 +57,11 @@ function inOnePhrase(
 }
 /** Words a voice keyboard writes that are no words of these lessons themselves. */
 const heard = mishearings
-  .filter((m) => !m.beside && /^[a-z ]+$/.test(m.heard) && /^[a-z]+$/.test(m.meant) && m.meant.length > 4)
-  .map((m) => [m.meant, m.heard] as const);
+  .filter((m) => !m.beside && /^[a-z ]+$/.test(m.form) && /^[a-z]+$/.test(m.meant) && m.meant.length > 4)
+  .map((m) => [m.meant, m.form] as const);
 const short = abbreviations
-  .filter((a) => !a.beside && a.short.length > 1 && /^[a-z]+$/.test(a.meant))
-  .map((a) => [a.meant, a.short] as const);
+  .filter((a) => !a.beside && a.form.length > 1 && /^[a-z]+$/.test(a.meant))
+  .map((a) => [a.meant, a.form] as const);
 /** Spellings of those who write as it sounds. */
 const asItSounds: readonly (readonly [string, string])[] = [
   ['white', 'wite'],
