@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
+import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
 import { Surface } from '../lessons/Follows.js';
 import { LikeDesk } from './LikeDesk.js';
@@ -29,6 +30,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   const at = groups.findIndex((g) => g.key === key);
   const group = groups[at];
   const undo = useMutation({
+    ...nowOrNever,
     mutationFn: async ({ decision }: Decided) =>
       call('POST /api/lessons/:lesson/marks/decisions/:decision/undo', { lesson: lesson.id, decision }),
     onSuccess: async () => {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { onlineManager } from '@tanstack/react-query';
 import { screen, waitFor, within } from '@testing-library/react';
 import { ash, birch, clove, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
@@ -100,5 +101,22 @@ describe('like answers together', () => {
     await user.click(await screen.findByRole('button', { name: /Take the last back/ }));
     expect(await screen.findByText('The marks were decided anew since.')).toBeTruthy();
     expect(screen.getByRole('button', { name: /Take the last back/ })).toBeTruthy();
+  });
+  test('with the network gone taking back is tried at once and told, not kept for later', async () => {
+    const { user } = like({
+      [`POST ${path}`]: { decision: 'd1', marks: 2 },
+      [`POST ${path}/d1/undo`]: new Refusal(503, { detail: 'Kivex cannot be reached.' }),
+    });
+    await user.click(first());
+    await user.click(await screen.findByText('Means the right thing'));
+    await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
+    const back = await screen.findByRole('button', { name: /Take the last back/ });
+    onlineManager.setOnline(false);
+    try {
+      await user.click(back);
+      expect(await screen.findByText('Kivex cannot be reached.')).toBeTruthy();
+    } finally {
+      onlineManager.setOnline(true);
+    }
   });
 });
