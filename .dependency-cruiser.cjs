@@ -8,10 +8,10 @@ const coreFloors = [
   ['equilibrium', 'flame', 'gas-making', 'hazards', 'apparatus'],
   ['identification-tests'],
   ['reading'],
-  ['equations', 'syllabus', 'reasoning'],
+  ['equations', 'syllabus', 'reasoning', 'schemes'],
   ['reactions', 'practicals', 'marking', 'store'],
   ['planning', 'lesson'],
-  ['preparing', 'rehearsal', 'diagnosis'],
+  ['preparing', 'rehearsal', 'diagnosis', 'moderation', 'insight'],
   ['devices', 'headless'],
 ];
 /** The server's folders likewise. `records` holds the tables; `testing` is for tests and may use everything. */

@@ -30,6 +30,10 @@ export const auditActions = {
   'incident-changed': 'changed an incident',
   'late-left-out': 'left late entries out',
   'mark-changed': 'changed a mark',
+  'scheme-changed': 'changed a mark scheme',
+  'marks-given': 'gave marks out',
+  'marks-withdrawn': 'took marks back',
+  'absence-set': 'noted an absence',
 } as const;
 export type AuditAction = keyof typeof auditActions;
 

@@ -56,6 +56,8 @@ export interface Bench {
   readonly advice: boolean;
   /** Does it say whether an equation balances? */
   readonly balance: boolean;
+  /** Have this student's marks been given out? */
+  readonly marksOut: boolean;
 }
 /** An entry as a device sends it. */
 export interface SentEntry {
@@ -92,7 +94,11 @@ export interface FeedbackItem {
   readonly key: string;
   readonly strand: Strand;
   readonly sample: string;
+  /** Null for a name, and for the order of tests. */
+  readonly test: string | null;
+  readonly attribute: string | null;
   readonly answer: string;
+  /** As weighed by the mark scheme: 0 of 0 is not counted. */
   readonly points: number;
   readonly max: number;
   readonly why: readonly string[];
@@ -101,6 +107,8 @@ export interface Feedback {
   readonly me: StudentName;
   readonly title: string;
   readonly released: boolean;
+  /** Handed in after the end. */
+  readonly late: boolean;
   readonly points: number;
   readonly max: number;
   readonly items: readonly FeedbackItem[];

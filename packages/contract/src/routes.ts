@@ -5,7 +5,7 @@
  * A name in a path (`:lesson`) says whose it is: what belongs to another school is not there for the caller.
  */
 import type { Incident, KeptSample, NewIncident, NewKeptSample } from './room-records.js';
-import type { Label, Practical, Syllabus } from '@kivex/core';
+import type { Label, MarkScheme, Practical, Syllabus } from '@kivex/core';
 import type { AuditEntry } from './audit.js';
 import type { Bench, EntryBatch, EventsReceipt, Feedback, JoinNames, KeptIds, WireEvent } from './bench.js';
 import type { BoardLog, HeldEntries } from './held.js';
@@ -20,7 +20,15 @@ import type {
   SavedRotaPlanning,
 } from './lesson-bodies.js';
 import type { Lesson, LessonHead, LessonPlanning, LessonState } from './lessons.js';
-import type { Decided, MarkCell, MarkTable, NewDecision } from './marks.js';
+import type {
+  Decided,
+  MarkCell,
+  MarkTable,
+  NewDecision,
+  NewScheme,
+  SchemePreview,
+  StandingScheme,
+} from './marks.js';
 import type {
   ClassHead,
   ClassRoster,
@@ -68,6 +76,10 @@ export interface Bytes {
 }
 interface Id {
   readonly id: string;
+}
+interface Given {
+  /** For how many students it changed anything. */
+  readonly students: number;
 }
 interface BroughtIn {
   readonly items: number;
@@ -236,8 +248,17 @@ export const routes = {
   >(),
   'POST /api/lessons/:lesson/marks/decisions': teaching<Decided, NewDecision>(),
   'POST /api/lessons/:lesson/marks/decisions/:decision/undo': teaching<Decided>(),
-  'GET /api/lessons/:lesson/marks/csv': teaching<AFile>(),
-  'GET /api/lessons/:lesson/marks/history/csv': teaching<AFile>(),
+  'PUT /api/lessons/:lesson/marks/absent/:student': teaching<void, { readonly absent: boolean }>(),
+  'POST /api/lessons/:lesson/marks/release': teaching<Given, { readonly students: readonly string[] }>(),
+  'POST /api/lessons/:lesson/marks/withdraw': teaching<Given, { readonly students: readonly string[] }>(),
+  'POST /api/lessons/:lesson/marks/scheme/preview': teaching<
+    SchemePreview,
+    { readonly scheme: MarkScheme }
+  >(),
+  'PUT /api/lessons/:lesson/marks/scheme': teaching<StandingScheme, NewScheme>(),
+  'POST /api/lessons/:lesson/marks/scheme/undo': teaching<StandingScheme, { readonly from: string }>(),
+  'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
+  'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
 
   'POST /api/join/names': anyone<JoinNames, { readonly code: string }>(),
   'POST /api/join': anyone<void, JoinLesson>(),

@@ -47,12 +47,14 @@ describe('a fault of a bottle, passed on to marking', () => {
       (of: string, plain: Mark) =>
         markUnder(faults, of, plain);
     const marks = (faults?: readonly Diagnosis[]) =>
-      lessonMarks(practical, [sample], readGroup(clear.slice(0, 1)), 'ada', under(faults)).filter((m) =>
-        m.key.includes('limewater'),
+      lessonMarks(practical, [sample], readGroup(clear.slice(0, 1)), 'ada', { given: under(faults) }).filter(
+        (m) => m.key.includes('limewater'),
       );
     expect(marks([])[0]!.verdict).toBe('none');
     expect(marks(faultsOf().get('a'))[0]).toMatchObject({ verdict: 'review', points: 0 });
-    const unlogged = lessonMarks(practical, [sample], readGroup([]), 'ada', under(faultsOf().get('a')));
+    const unlogged = lessonMarks(practical, [sample], readGroup([]), 'ada', {
+      given: under(faultsOf().get('a')),
+    });
     expect(unlogged.some((m) => m.why[0]?.code === 'stock-fault')).toBe(false);
   });
 });

@@ -15,6 +15,9 @@ import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import type { SampleForm } from '../species/sample-form.js';
 import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { orderItem, type MarkScheme } from '../schemes/mark-scheme.js';
+import { evenScheme } from '../schemes/scheme-presets.js';
+import type { Strand } from '../schemes/strands.js';
 import { equationsWanted, markOwnEquation } from './equation-items.js';
 import {
   decisive,
@@ -35,21 +38,18 @@ export interface MarkedSample {
   readonly ions: readonly string[];
   readonly form: SampleForm;
 }
-export const strands = ['technique', 'observation', 'conclusion', 'equation'] as const;
-export type Strand = (typeof strands)[number];
-/** The test an item is of, from its key; undefined for the first thing looked at, and for a name. */
-export const testOfItem = (key: string): string | undefined => {
-  const parts = key.split(':');
-  return parts[0] === 'technique' ? parts[1] : parts[2];
-};
-export interface ItemMark extends Mark {
-  /**
-   * `observation:SAMPLE` for the first thing looked at, `observation:SAMPLE:TEST:ATTRIBUTE` for the rest, `naming:SAMPLE`,
-   * `equation:SAMPLE:TEST`, `technique:TEST`.
-   */
-  readonly key: string;
+/** What one mark is of. */
+export interface LessonItem {
   readonly strand: Strand;
   readonly sample: string;
+  /** Null for a name, and for the order of tests. */
+  readonly test: string | null;
+  /** What was looked at in the test; of observations, and of the order of tests. */
+  readonly attribute: string | null;
+}
+export interface ItemMark extends Mark, LessonItem {
+  /** Tells the items of a student apart, and stays as it is from one computing to the next; says nothing by itself. */
+  readonly key: string;
   /** The words that were marked. */
   readonly answer: string;
 }
@@ -177,22 +177,36 @@ export function markedOf(practical: Practical, sample: MarkedSample): MarkedAttr
     });
 }
 
+export interface MarkedUnder {
+  readonly scheme?: MarkScheme;
+  /** What becomes of an observation's mark in this group's case: a bottle may have been off. */
+  readonly given?: (test: string, plain: Mark) => Mark;
+}
+
+/** The better of two marks; of two alike the one a person need not look at, then the later. */
+function better<M extends { readonly mark: Mark }>(a: M, b: M): M {
+  if (a.mark.points !== b.mark.points) return a.mark.points > b.mark.points ? a : b;
+  return a.mark.verdict !== 'review' && b.mark.verdict === 'review' ? a : b;
+}
+
 /**
  * Marks everything one student is marked on: each sample's observations from the group's record, each
- * unknown's name from the student's own last naming, carried forward from the evidence pointed at.
- * @param given what becomes of an observation's mark in this group's case: a bottle may have been off.
+ * unknown's name from the student's own last naming, carried forward from the evidence pointed at; as the scheme has it.
  */
 export function lessonMarks(
   practical: Practical,
   samples: readonly MarkedSample[],
   record: GroupRecord,
   student: string,
-  given: (test: string, plain: Mark) => Mark = (_, plain) => plain,
+  { scheme = evenScheme, given = (_, plain) => plain }: MarkedUnder = {},
 ): ItemMark[] {
   const syllabus = syllabusFor(practical);
   const marks = samples.flatMap((sample): ItemMark[] => {
     const all = standing(record, sample.id);
-    const naming = namingOf(record, sample.id, student);
+    const naming =
+      scheme.conclusions === 'group'
+        ? record.namings.findLast((entry) => entry.body.sample === sample.id)
+        : namingOf(record, sample.id, student);
     /** What stands for a test: what was pointed at before what was not. */
     const chosenOf = (from: readonly ObservationEntry[], test: string): ObservationEntry | undefined => {
       const entries = from.filter((entry) => entry.body.test === test);
@@ -201,10 +215,15 @@ export function lessonMarks(
     };
     const entryFor = (test: string): ObservationEntry | undefined => chosenOf(all, test);
     const items = markedOf(practical, sample).map(({ key, test, attribute }): ItemMark => {
-      const entry = entryFor(test);
-      const { answer, mark: plain } = markEntry(syllabus, sample, test, attribute, entry);
-      const mine = entry ? given(test, asTheySaid(entry, plain)) : plain;
-      return { key, strand: 'observation', sample: sample.id, answer, ...mine };
+      const tried =
+        scheme.attempts === 'best' ? all.filter((entry) => entry.body.test === test) : [entryFor(test)];
+      const { answer, mark: mine } = (tried.length ? tried : [undefined])
+        .map((entry) => {
+          const { answer: wrote, mark: plain } = markEntry(syllabus, sample, test, attribute, entry);
+          return { answer: wrote, mark: entry ? given(test, asTheySaid(entry, plain)) : plain };
+        })
+        .reduce(better);
+      return { key, strand: 'observation', sample: sample.id, test, attribute, answer, ...mine };
     });
     if (sample.role === 'unknown') {
       const answer = naming?.body.answer ?? '';
@@ -219,39 +238,88 @@ export function lessonMarks(
         .map((entry) => seenIn(entry));
       const conclusion = mark(
         syllabus,
-        { kind: 'identify', part: practical.asks, sample: sample.ions, seen },
+        {
+          kind: 'identify',
+          part: practical.asks,
+          sample: sample.ions,
+          ...(scheme.carriedForward ? { seen } : {}),
+        },
         answer,
       );
       items.push({
         key: `naming:${sample.id}`,
         strand: 'conclusion',
         sample: sample.id,
+        test: null,
+        attribute: null,
         answer,
         ...conclusion,
       });
-      items.push(...equationMarks(practical, sample, record, student));
+      items.push(
+        ...equationMarks(practical, sample, record, scheme.conclusions === 'group' ? null : student),
+      );
     }
-    return items;
+    return [...items, ...orderMarks(practical, sample, record)];
   });
   return [...marks, ...techniqueMarks(practical, samples, record)];
 }
 
-/** Of an unknown: an item for each equation that is asked for and that there is. */
+/** Where the practical sets an order for tests of this sample: were they begun in it? */
+function orderMarks(
+  { before, tests }: Practical,
+  sample: MarkedSample,
+  record: GroupRecord,
+): readonly ItemMark[] {
+  const done = new Set(tests.filter((t) => isDoneOn(t, sample)).map((t) => t.test));
+  const pairs = before.filter(([first, then]) => done.has(first) && done.has(then));
+  if (!pairs.length) return [];
+  const begun = new Map<string, number>();
+  record.observations
+    .filter(({ body }) => body.sample === sample.id && !body.notDone)
+    .forEach(({ body }, at) => begun.set(body.test, Math.min(begun.get(body.test) ?? at, at)));
+  const name = (test: string) => testOf(test).name;
+  const broken = pairs.find(([first, then]) => begun.has(then) && !(begun.get(first)! < begun.get(then)!));
+  const inOrder = [...begun].sort((a, b) => a[1] - b[1]).map(([test]) => name(test));
+  const given = !pairs.some(([, then]) => begun.has(then))
+    ? onePoint(0, 'not-done', 'The tests whose order counts are not logged.')
+    : broken
+      ? onePoint(0, 'out-of-order', `${name(broken[1])} was begun before ${name(broken[0])} was done.`)
+      : onePoint(1, 'in-order', 'The tests were begun in the order the practical sets.');
+  return [
+    {
+      key: `order:${sample.id}`,
+      strand: 'technique',
+      sample: sample.id,
+      test: null,
+      attribute: orderItem,
+      answer: inOrder.join(', then '),
+      ...given,
+    },
+  ];
+}
+
+/** Of an unknown: an item for each equation that is asked for and that there is. @param student null: the group's last. */
 function equationMarks(
   practical: Practical,
   sample: MarkedSample,
   record: GroupRecord,
-  student: string,
+  student: string | null,
 ): ItemMark[] {
   return practical.tests.flatMap((planned): ItemMark[] => {
     const wanted = isDoneOn(planned, sample) ? equationsWanted(planned, sample) : [];
     if (!planned.equation || !wanted.length) return [];
-    const answer = equationOf(record, sample.id, planned.test, student)?.body.text ?? '';
+    const wrote =
+      student === null
+        ? record.equations.findLast(({ body }) => body.sample === sample.id && body.test === planned.test)
+        : equationOf(record, sample.id, planned.test, student);
+    const answer = wrote?.body.text ?? '';
     return [
       {
         key: `equation:${sample.id}:${planned.test}`,
         strand: 'equation',
         sample: sample.id,
+        test: planned.test,
+        attribute: null,
         answer,
         ...markOwnEquation(answer, planned.equation, wanted),
       },
@@ -282,6 +350,8 @@ function techniqueMarks(
         key: `technique:${planned.test}`,
         strand: 'technique',
         sample: first.id,
+        test: planned.test,
+        attribute: null,
         answer: seen ? (seen.good ? 'signed off' : 'not yet') : '',
         ...given,
       },

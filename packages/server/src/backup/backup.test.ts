@@ -112,7 +112,9 @@ describe('a backup', () => {
       const triggers = await source.query<{ name: string }[]>(
         'SELECT trigger_name name FROM information_schema.triggers WHERE trigger_schema = DATABASE() ORDER BY 1',
       );
-      expect(triggers.map((t) => t.name)).toEqual(['mark_change_no_delete', 'mark_change_no_update']);
+      expect(triggers.map((t) => t.name)).toEqual(
+        ['mark_change', 'mark_scheme'].flatMap((t) => [`${t}_no_delete`, `${t}_no_update`]),
+      );
       const { upQueries } = await source.driver.createSchemaBuilder().log();
       expect(upQueries).toEqual([]);
       await source.destroy();

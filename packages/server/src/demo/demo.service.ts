@@ -11,6 +11,7 @@ import { Lesson } from '../records/lessons.entities.js';
 import { LessonsService } from '../lessons/lessons.service.js';
 import { FlowService } from '../run/flow/flow.service.js';
 import { MarksService } from '../marking/marks.service.js';
+import { DecisionsService } from '../marking/decisions.service.js';
 import { LessonLogService, type NewEntry } from '../run/log/lesson-log.service.js';
 import { School, SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
@@ -43,6 +44,7 @@ export class DemoService {
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
     private readonly marks: MarksService,
+    private readonly decisions: DecisionsService,
     private readonly flow: FlowService,
     private readonly rooms: RoomsService,
     private readonly store: StoreService,
@@ -258,7 +260,7 @@ export class DemoService {
     const lesson = await this.lessons.own(teacher.schoolId, lessonId);
     for (const row of (await this.marks.table(lesson)).rows) {
       for (const cell of row.cells.filter((c) => c.open))
-        await this.marks.change(
+        await this.decisions.change(
           teacher,
           lesson,
           cell.id,

@@ -5,6 +5,7 @@ import {
   keptLabel,
   knownLabel,
   safetyStops,
+  usualPreset,
   type PracticalSample,
   type StationPlaces,
 } from '@kivex/core';
@@ -23,6 +24,7 @@ import { RoomsService } from '../rooms/rooms.service.js';
 import { DealingService, dealUnknowns, secureRandom } from './dealing.service.js';
 import { LessonViewsService, planningOf, usualPlanning } from './lesson-views.service.js';
 import type { BenchPlaceDto, ChangeLessonDto, NewLessonDto } from './lessons.dto.js';
+import { MarkSchemeRow } from '../records/marking.entities.js';
 import { GroupUnknown, Lesson, LessonGroup, LessonSample, LessonSeat } from '../records/lessons.entities.js';
 import { LessonEventRow } from '../records/observing.entities.js';
 import { Clock } from '../clock/clock.js';
@@ -166,6 +168,16 @@ export class LessonsService {
         GroupUnknown,
         groups.flatMap((g) => assign.get(g.id)!.map((sampleId) => ({ groupId: g.id, sampleId }))),
       );
+      const preset = usualPreset(document.syllabus);
+      await db.insert(MarkSchemeRow, {
+        id: uuidv7(),
+        lessonId,
+        scheme: preset.scheme,
+        reason: `${preset.name}, as usual for the syllabus`,
+        undoes: null,
+        staffId: staff.id,
+        at: this.clock.now(),
+      });
       await this.audit.add(
         staff,
         'lesson-made',

@@ -97,7 +97,7 @@ describe('a decision', () => {
   test('stands in the history that can be taken out, beside what Kivex gave, harmless to a spreadsheet', async () => {
     const { id } = await right();
     await decide([id], 0, '=HYPERLINK("http://x")');
-    const { text, headers } = await world.teacher.get(at('/history/csv'));
+    const { text, headers } = await world.teacher.get(at('/history/sheet/csv'));
     expect(headers.get('content-type')).toMatch(/text\/csv/);
     const lines = text.split('\r\n').filter((line) => line.includes('Ash Tern') && line.includes('crimson'));
     expect(lines[0]).toMatch(/,crimson,1,1,.*,Kivex,,$/);

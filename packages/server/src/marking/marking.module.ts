@@ -3,14 +3,34 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { LogModule } from '../run/log/log.module.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
-import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
+import { MarkChangeRow, MarkReleaseRow, MarkRow, MarkSchemeRow } from '../records/marking.entities.js';
+import { AbsenceService } from './absence.service.js';
+import { DecisionsService } from './decisions.service.js';
+import { MarkKeepingService } from './mark-keeping.service.js';
+import { MarkFilesController } from './mark-files.controller.js';
 import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
+import { ReleasesService } from './releases.service.js';
+import { SchemeRecordsService } from './scheme-records.service.js';
+import { SchemesController } from './schemes.controller.js';
+import { SchemesService } from './schemes.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([MarkRow, MarkChangeRow, PracticalVersion]), LessonsModule, LogModule],
-  controllers: [MarksController],
-  providers: [MarksService],
-  exports: [MarksService],
+  imports: [
+    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, MarkSchemeRow, MarkReleaseRow, PracticalVersion]),
+    LessonsModule,
+    LogModule,
+  ],
+  controllers: [MarksController, SchemesController, MarkFilesController],
+  providers: [
+    MarkKeepingService,
+    MarksService,
+    DecisionsService,
+    AbsenceService,
+    SchemeRecordsService,
+    SchemesService,
+    ReleasesService,
+  ],
+  exports: [MarksService, MarkKeepingService, DecisionsService, ReleasesService],
 })
 export class MarkingModule {}

@@ -77,6 +77,8 @@ export class LessonSeat {
   @ManyToOne(() => LessonGroup, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
   @JoinColumn({ name: 'groupId' })
   group: Relation<LessonGroup>;
+  /** Was away: has no mark, which is not nought. */
+  @Column({ type: 'boolean', default: false }) absent: boolean;
 }
 
 @Entity('lesson_sample')

@@ -1,10 +1,14 @@
-import type { Reason, Strand, Verdict } from '@kivex/core';
+import type { FrozenMarks } from '@kivex/contract';
+import type { MarkScheme, Reason, Strand, Verdict } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
 import { Lesson, LessonSample } from './lessons.entities.js';
 import { Staff, Student } from './people.entities.js';
 
-/** A computed mark; what a person changes stands in `mark_change`. */
+/**
+ * A computed mark; what a person decides stands in `mark_change`. `stands` and `open` are what both come to, written with
+ * either, so that a school's marks can be counted where they lie.
+ */
 @Entity('mark')
 @Index(['lessonId', 'studentId', 'itemKey'], { unique: true })
 export class MarkRow {
@@ -23,12 +27,18 @@ export class MarkRow {
   sample: Relation<LessonSample>;
   @Column({ type: 'varchar', length: 120 }) itemKey: string;
   @Column({ type: 'varchar', length: 16 }) strand: Strand;
+  @Column({ type: 'varchar', length: 40, nullable: true }) test: string | null;
+  @Column({ type: 'varchar', length: 40, nullable: true }) attribute: string | null;
   @Column({ type: 'text' }) answer: string;
   @Column({ type: 'int' }) points: number;
   @Column({ type: 'int' }) max: number;
   @Column({ type: 'varchar', length: 8 }) verdict: Verdict;
   @JsonColumn() why: readonly Reason[];
   @TimeColumn() computedAt: Date;
+  /** Points that stand. */
+  @Column({ type: 'int' }) stands: number;
+  /** A person has still to look. */
+  @Column({ type: 'boolean' }) open: boolean;
 }
 
 /**
@@ -55,4 +65,51 @@ export class MarkChangeRow {
   @JoinColumn({ name: 'staffId' })
   staff: Relation<Staff>;
   @TimeColumn() at: Date;
+}
+
+/** A mark scheme a lesson was given: kept for good; the last stands. */
+@Entity('mark_scheme')
+@Index(['lessonId', 'at'])
+export class MarkSchemeRow {
+  @IdColumn() id: string;
+  @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @JsonColumn() scheme: MarkScheme;
+  @Column({ type: 'varchar', length: 500 }) reason: string;
+  /** The scheme this one takes back. */
+  @RefColumn({ nullable: true }) undoes: string | null;
+  @Index() @RefColumn() staffId: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff>;
+  @TimeColumn() at: Date;
+}
+
+/** The marks a student was given out, as they were then. Withdrawn or given out anew, the row stays. */
+@Entity('mark_release')
+@Index(['lessonId', 'studentId', 'at'])
+export class MarkReleaseRow {
+  @IdColumn() id: string;
+  @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() studentId: string;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
+  /** What was given out, and what it was computed from. */
+  @JsonColumn() marks: FrozenMarks;
+  @Index() @RefColumn() staffId: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff>;
+  @TimeColumn() at: Date;
+  @TimeColumn({ nullable: true }) withdrawnAt: Date | null;
+  @Index() @RefColumn({ nullable: true }) withdrawnById: string | null;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION', nullable: true })
+  @JoinColumn({ name: 'withdrawnById' })
+  withdrawnBy: Relation<Staff> | null;
 }

@@ -119,7 +119,7 @@ export default function BenchPage() {
         <Waiting bench={bench} leave={signOut} />
       </Suspense>
     );
-  if (bench.lesson.state === 'released') {
+  if (bench.lesson.state === 'released' || (bench.lesson.state === 'marking' && bench.marksOut)) {
     return (
       <Suspense fallback={<Loading what="your marks" />}>
         {bench.locked ? (

@@ -1,10 +1,12 @@
 /** A student's own marks once released: what was earned, and what to change, in plain words. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { Feedback } from '@kivex/contract';
+import type { Feedback, FeedbackItem } from '@kivex/contract';
+import { orderItem } from '@kivex/core';
 import { CircleCheck, CircleX, Printer } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { Button } from '../kit/Button.js';
-import { Failed, Loading } from '../kit/Notice.js';
+import { shortTestName } from '../kit/look-names.js';
+import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 
@@ -14,6 +16,14 @@ const strandWords = {
   equation: 'Your equation',
   technique: 'Technique',
 } as const;
+
+/** What an item is of, in words: "You saw, Sodium hydroxide". */
+const whatOf = ({ strand, test, attribute }: FeedbackItem): string =>
+  attribute === orderItem
+    ? 'Order of tests'
+    : test === null
+      ? strandWords[strand]
+      : `${strandWords[strand]}, ${shortTestName(test)}`;
 
 export default function FeedbackPage({ leave }: { readonly leave: () => void }) {
   const [feedback, setFeedback] = useState<Feedback>();
@@ -25,6 +35,8 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
   useEffect(load, [load]);
   if (error) return <Failed error={error} again={load} />;
   if (!feedback) return <Loading what="your marks" />;
+  if (!feedback.released)
+    return <Notice tone="tell">Your marks are not out yet. Ask your teacher.</Notice>;
   const samples = [...new Set(feedback.items.map((i) => i.sample))];
   const truth = new Map(feedback.truths.map((t) => [t.sample, t]));
   return (
@@ -35,6 +47,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
         <chakra.p fontSize="2xl" fontWeight="700" mt="2">
           {feedback.points} of {feedback.max}
         </chakra.p>
+        {feedback.late && <chakra.p>Handed in after the end.</chakra.p>}
       </Tile>
       {samples.map((id) => {
         const about = truth.get(id);
@@ -74,14 +87,14 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
                   )}
                   <Box flex="1">
                     <b>
-                      {strandWords[item.strand]}: {item.answer || 'nothing logged'}
+                      {whatOf(item)}: {item.answer || 'nothing logged'}
                     </b>
                     {item.why.map((why) => (
                       <chakra.p key={why}>{why}</chakra.p>
                     ))}
                   </Box>
                   <Box fontWeight="700" whiteSpace="nowrap">
-                    {item.points} / {item.max}
+                    {item.max ? `${item.points} / ${item.max}` : 'not counted'}
                   </Box>
                 </Box>
               ))}

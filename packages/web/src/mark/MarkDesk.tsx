@@ -1,7 +1,7 @@
 /** One mark at the desk: the answer, the truth, the student's own record and the rule that fired, in one glance. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
-import { attributeOf, equationsWanted, expectationOf, readGroup, testOf, testOfItem } from '@kivex/core';
+import { attributeOf, equationsWanted, expectationOf, readGroup, testOf } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Button } from '../kit/Button.js';
@@ -52,8 +52,7 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
   const entries = readGroup(events.filter((e) => e.group === group?.id)).observations.filter(
     (o) => o.body.sample === sample.id,
   );
-  const planned =
-    lesson.practical.tests.find((t) => t.test === testOfItem(cell.key)) ?? lesson.practical.tests[0]!;
+  const planned = lesson.practical.tests.find((t) => t.test === cell.test) ?? lesson.practical.tests[0]!;
   const test = testOf(planned.test);
   const state = lesson.practical.samples.find((s) => s.key === sample.key)?.form;
   const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: state });

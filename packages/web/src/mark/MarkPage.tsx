@@ -1,7 +1,6 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import type { MarkRow } from '@kivex/contract';
-import { useQueryClient } from '@tanstack/react-query';
-import { Download, History, RotateCcw, Send } from 'lucide-react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
@@ -9,26 +8,29 @@ import { Button } from '../kit/Button.js';
 import { OneOf } from '../kit/Choices.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { SheetLinks } from '../kit/SheetLinks.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { useBoardLog, useMarks, useMove } from '../lessons/lesson-queries.js';
+import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
+import { GiveOut } from './GiveOut.js';
 import { LikeAnswers } from './LikeAnswers.js';
+import { SchemeDesk } from './SchemeDesk.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
 import { markFacts } from './mark-follows.js';
 import { markId, MarksTable, type Place } from './MarksTable.js';
 import { movedPlace, nextPlace, steps } from './places.js';
-import { address } from '../kit/request/call.js';
+import { address, call } from '../kit/request/call.js';
+import { nowOrNever } from '../kit/request/now-or-never.js';
 
 export default function MarkPage() {
   const lesson = useThisLesson();
   const cache = useQueryClient();
   const marks = useMarks(lesson.id);
   const events = useBoardLog(lesson.id);
-  const move = useMove(lesson.id);
   useLiveBoard(lesson.id);
   const [place, setPlace] = useState<Place>();
   const [order, setOrder] = useState<readonly MarkRow[]>();
@@ -39,6 +41,18 @@ export default function MarkPage() {
     if (logLength !== undefined) void cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
   }, [cache, lesson.id, logLength]);
 
+  const away = useMutation({
+    ...nowOrNever,
+    mutationFn: ({ student, absent }: { student: string; absent: boolean }) =>
+      call('PUT /api/lessons/:lesson/marks/absent/:student', {
+        lesson: lesson.id,
+        student,
+        body: { absent },
+      }),
+    onSuccess: () => cache.invalidateQueries({ queryKey: ['marks', lesson.id] }),
+  });
+  const { mutate: setAway } = away;
+  const presence = useCallback((student: string, absent: boolean) => setAway({ student, absent }), [setAway]);
   const rows = marks.data?.rows ?? noRows;
   const columns = useMemo(() => columnsOf(lesson, rows), [lesson, rows]);
   const cells = useMemo(
@@ -62,9 +76,10 @@ export default function MarkPage() {
   }, [order, rows, columns, place, choose]);
 
   const [params, setParams] = useSearchParams();
-  const view = params.get('view') === 'like' ? 'like' : 'table';
+  const wanted = params.get('view');
+  const view = wanted === 'like' || wanted === 'scheme' ? wanted : 'table';
   useEffect(() => {
-    if (view === 'like') return;
+    if (view !== 'table') return;
     const press = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
       const step = steps[event.key];
@@ -103,7 +118,7 @@ export default function MarkPage() {
       ? {
           ...fact,
           action:
-            view === 'like' ? undefined : (
+            view !== 'table' ? undefined : (
               <Button variant="look" onClick={nextOpen}>
                 Look at the next (n)
               </Button>
@@ -114,47 +129,46 @@ export default function MarkPage() {
 
   const follows = (
     <Follows consequences={facts}>
-      {move.error && <Notice tone="stop">{move.error.message}</Notice>}
       <HeldNotice lesson={lesson} />
-      {lesson.state === 'marking' && (
-        <Button variant="go" disabled={move.isPending} onClick={() => move.mutate('released')}>
-          <Send size={18} aria-hidden /> Release the marks
-        </Button>
-      )}
-      {lesson.state === 'released' && (
-        <Button disabled={move.isPending} onClick={() => move.mutate('marking')}>
-          <RotateCcw size={18} aria-hidden /> Take them back
-        </Button>
-      )}
+      {away.error && <Notice tone="stop">{away.error.message}</Notice>}
+      <GiveOut lesson={lesson} rows={rows} />
       {marked.length > 0 && (
         <>
-          <Button asChild>
-            <a href={address('GET /api/lessons/:lesson/marks/csv', { lesson: lesson.id })} download>
-              <Download size={18} aria-hidden /> Marks as CSV
-            </a>
-          </Button>
-          <Button asChild>
-            <a href={address('GET /api/lessons/:lesson/marks/history/csv', { lesson: lesson.id })} download>
-              <History size={18} aria-hidden /> How each mark came about
-            </a>
-          </Button>
+          <SheetLinks
+            what="Marks"
+            at={(kind) => address('GET /api/lessons/:lesson/marks/sheet/:kind', { lesson: lesson.id, kind })}
+          />
+          <SheetLinks
+            what="How each mark came about"
+            at={(kind) =>
+              address('GET /api/lessons/:lesson/marks/history/sheet/:kind', { lesson: lesson.id, kind })
+            }
+          />
         </>
       )}
     </Follows>
   );
-  const views = marked.length > 0 && (
+  const views = (
     <Box mb="2">
       <OneOf
         label="How the marks are shown"
         choices={[
           { id: 'table', label: 'By student' },
           { id: 'like', label: 'Like answers' },
+          { id: 'scheme', label: 'Mark scheme' },
         ]}
         chosen={view}
-        choose={(next) => setParams(next === 'like' ? { view: next } : {}, { replace: true })}
+        choose={(next) => setParams(next === 'table' ? {} : { view: next }, { replace: true })}
       />
     </Box>
   );
+  if (view === 'scheme')
+    return (
+      <>
+        {views}
+        <SchemeDesk key={marks.data.scheme.id} lesson={lesson} standing={marks.data.scheme} />
+      </>
+    );
   if (view === 'like' && marked.length)
     return (
       <>
@@ -197,6 +211,7 @@ export default function MarkPage() {
               place={place}
               choose={choose}
               onOrder={setOrder}
+              presence={presence}
             />
           )}
         </Tile>

@@ -2,6 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, LessonSample, MarkRow } from '@kivex/contract';
 import { useMemo } from 'react';
+import { Button } from '../kit/Button.js';
 import { Formula } from '../kit/Formula.js';
 import type { WorkColumn } from '../kit/worktable/columns.js';
 import { WorkTable } from '../kit/worktable/WorkTable.js';
@@ -22,6 +23,29 @@ interface MarksTableProps {
   readonly place: Place | undefined;
   readonly choose: (place: Place) => void;
   readonly onOrder: (rows: readonly MarkRow[]) => void;
+  /** Says of a student that they were away, or there after all. */
+  readonly presence?: (student: string, absent: boolean) => void;
+}
+
+const givenWords = { 'as-now': 'has the marks', 'as-before': 'has older marks' } as const;
+
+function Presence({
+  row: { student, absent },
+  set,
+}: {
+  readonly row: MarkRow;
+  readonly set: (student: string, absent: boolean) => void;
+}) {
+  return (
+    <Button
+      size="small"
+      variant="quiet"
+      aria-label={`${student.name} ${absent ? 'was there' : 'was away'}`}
+      onClick={() => set(student.id, !absent)}
+    >
+      {absent ? 'Was there' : 'Was away'}
+    </Button>
+  );
 }
 
 /** A labelled sample in few letters: its ion where that is asked, else the label of its liquid or what it holds. */
@@ -50,7 +74,7 @@ const sampleName = ({ sample }: Column): string =>
         : sample.known.holds
       : `jar ${sample.jar + 1}${sample.liquid ? ', its liquid' : ''}`;
 
-export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: MarksTableProps) {
+export function MarksTable({ lesson, rows, columns, place, choose, onOrder, presence }: MarksTableProps) {
   const labels = useMemo(() => new Map(lesson.samples.map((s) => [s.id, s.label])), [lesson.samples]);
   const working = lesson.state === 'planned' || lesson.state === 'running';
   const shown = useMemo(
@@ -67,7 +91,11 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: Ma
               {[
                 row.group,
                 ...jarsOf(row, lesson.samples).map((s) => s.label.replace('Jar ', '')),
-                ...(row.handedInAt ? [] : [row.cells.length && !working ? 'not handed in' : 'working']),
+                ...(row.absent || row.handedInAt
+                  ? []
+                  : [row.cells.length && !working ? 'not handed in' : 'working']),
+                ...(row.late ? ['late'] : []),
+                ...(row.given === 'no' ? [] : [givenWords[row.given]]),
               ].join(', ')}
             </chakra.div>
           </Box>
@@ -79,12 +107,18 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: Ma
         says: 'Points of all',
         value: (row) => (row.cells.length && !wroteNothing(row) ? row.points : undefined),
         show: (row) =>
-          !row.cells.length ? (
+          row.absent ? (
+            <Box fontSize="xs" whiteSpace="nowrap">
+              away: no mark
+              <Box>{presence && <Presence row={row} set={presence} />}</Box>
+            </Box>
+          ) : !row.cells.length ? (
             ''
           ) : wroteNothing(row) ? (
-            <chakra.span color="ink.soft" fontSize="xs" whiteSpace="nowrap">
+            <Box fontSize="xs" color="ink.soft" whiteSpace="nowrap">
               nothing to mark
-            </chakra.span>
+              <Box>{presence && <Presence row={row} set={presence} />}</Box>
+            </Box>
           ) : (
             <chakra.span fontWeight="700" whiteSpace="nowrap">
               {row.points} / {row.max}
@@ -130,7 +164,7 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder }: Ma
         },
       })),
     ],
-    [columns, lesson, labels, working, place, choose],
+    [columns, lesson, labels, working, place, choose, presence],
   );
   return (
     <WorkTable

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
-import { shippedPracticals } from '@kivex/core';
+import { shippedPracticals, type Strand } from '@kivex/core';
 import { columnsOf, jarsOf, stateOf, wroteNothing, type Column } from './mark-columns.js';
 
 const practical = (title: RegExp) => shippedPracticals.find((p) => title.test(p.title))!;
@@ -14,11 +14,14 @@ const sample = (id: string, role: LessonSample['role'], from?: string): LessonSa
   difficulty: 1,
   ...(from ? { from } : {}),
 });
-const cell = (key: string, of: string): MarkCell =>
+/** A mark of a sample: what was looked at in a test, or its name. */
+const cell = (strand: Strand, of: string, test: string | null, attribute: string | null): MarkCell =>
   ({
-    key,
+    key: [strand, of, test, attribute].join(' '),
     sample: of,
-    strand: key.startsWith('naming') ? 'conclusion' : 'observation',
+    strand,
+    test,
+    attribute,
     points: 1,
     max: 1,
     answer: 'something',
@@ -43,15 +46,13 @@ describe('the columns of the table of marks', () => {
       sample('liquid-3', 'kept', 'jar-3'),
     ],
   } as unknown as Lesson;
+  const fizzed = (of: string) => cell('observation', of, 'metal-acid', 'effervescence');
   const worked = (jars: readonly [string, string]) =>
     row(
-      cell('observation:zinc', 'zinc'),
-      ...jars.flatMap((jar) => [cell(`observation:${jar}`, jar), cell(`naming:${jar}`, jar)]),
-      cell('observation:zinc-liquid:naoh:precipitate', 'zinc-liquid'),
-      ...jars.map((jar) => {
-        const liquid = jar.replace('jar', 'liquid');
-        return cell(`observation:${liquid}:naoh:precipitate`, liquid);
-      }),
+      fizzed('zinc'),
+      ...jars.flatMap((jar) => [fizzed(jar), cell('conclusion', jar, null, null)]),
+      cell('observation', 'zinc-liquid', 'naoh', 'precipitate'),
+      ...jars.map((jar) => cell('observation', jar.replace('jar', 'liquid'), 'naoh', 'precipitate')),
     );
   const rows = [worked(['jar-1', 'jar-2']), worked(['jar-2', 'jar-3'])];
   test('together by what was looked at, knowns before jars, names last, and none empty', () =>
@@ -91,7 +92,10 @@ describe('the columns of the table of marks', () => {
 });
 
 describe('what is shown of a mark', () => {
-  const mark = (part: Partial<MarkCell>): MarkCell => ({ ...cell('observation:a', 'a'), ...part });
+  const mark = (part: Partial<MarkCell>): MarkCell => ({
+    ...cell('observation', 'a', 'flame', 'colour'),
+    ...part,
+  });
   test.each([
     ['open', { open: true, points: 0 }],
     ['not-done', { answer: '', points: 0 }],
@@ -120,15 +124,20 @@ test('techniques stand first, equations last, each by its test; none where none 
   const lesson = { practical: asked, samples: [sample('jar-1', 'unknown')] } as unknown as Lesson;
   const rows = [
     row(
-      cell('technique:flame', 'jar-1'),
-      cell('observation:jar-1', 'jar-1'),
-      cell('naming:jar-1', 'jar-1'),
-      cell('equation:jar-1:sulfate', 'jar-1'),
+      cell('technique', 'jar-1', 'flame', null),
+      cell('technique', 'jar-1', null, 'order'),
+      cell('observation', 'jar-1', 'flame', 'colour'),
+      cell('conclusion', 'jar-1', null, null),
+      cell('equation', 'jar-1', 'sulfate', null),
     ),
   ];
   const heads = shown(columnsOf(lesson, rows));
-  expect([heads[0], heads.at(-1)]).toEqual(['Technique | Flame test', 'Equation: Sulfate | jar 1']);
-  expect(columnsOf(lesson, rows).map((c) => c.of(rows[0]!)?.key)).toContain('equation:jar-1:sulfate');
+  expect([heads[0], heads[1], heads.at(-1)]).toEqual([
+    'Technique | Flame test',
+    'Order of tests | jar 1',
+    'Equation: Sulfate | jar 1',
+  ]);
+  expect(columnsOf(lesson, rows).at(-1)!.of(rows[0]!)).toMatchObject({ strand: 'equation', test: 'sulfate' });
   const plain = { practical: salt, samples: lesson.samples } as unknown as Lesson;
   expect(shown(columnsOf(plain, rows)).some((h) => /Technique|Equation/.test(h))).toBe(false);
 });

@@ -3,7 +3,7 @@
  * place on the student's own bench; how the jars were named stands last.
  */
 import type { Lesson, LessonSample, MarkCell, MarkRow } from '@kivex/contract';
-import { testOf } from '@kivex/core';
+import { orderItem, testOf } from '@kivex/core';
 import { looksOf, shortTestName } from '../kit/look-names.js';
 
 /** What a column is about: a labelled sample, a jar by its place or the liquid kept of it, or a test as a whole. */
@@ -20,19 +20,22 @@ export interface Column {
   readonly of: (row: MarkRow) => MarkCell | undefined;
 }
 
-/** What is looked at in the practical, in its order; `suffix` follows the sample in the key of a mark. */
+/** What is looked at in the practical, in its order. */
 function looks({ practical }: Pick<Lesson, 'practical'>) {
-  return practical.tests.flatMap((planned, at) => {
+  return practical.tests.flatMap((planned) => {
     const own = looksOf({ tests: [planned] }).filter((look) => !look.throughGlass);
-    return own.map(({ test, attribute, short, what, says }, i) => ({
-      suffix: at === 0 && i === 0 ? '' : `:${test}:${attribute}`,
+    return own.map(({ test, attribute, short, what, says }) => ({
+      test,
+      attribute,
       group: { id: `${test} ${attribute}`, head: own.length > 1 ? `${short}: ${what}` : short, says },
     }));
   });
 }
 
 const naming = { id: 'naming', head: 'Named', says: 'Which ion or substance it was named' };
-const cellAt = (row: MarkRow, key: string) => row.cells.find((c) => c.key === key);
+type Item = Pick<MarkCell, 'strand'> & Partial<Pick<MarkCell, 'sample' | 'test' | 'attribute'>>;
+const cellAt = (row: MarkRow, item: Item): MarkCell | undefined =>
+  row.cells.find((cell) => (Object.keys(item) as (keyof Item)[]).every((part) => cell[part] === item[part]));
 
 /** The samples of a student that had to be named, in the order of their bench. */
 export function jarsOf(row: MarkRow, samples: readonly LessonSample[]): LessonSample[] {
@@ -49,9 +52,10 @@ export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: r
   const jarAt = (row: MarkRow, n: number) => jarsOf(row, lesson.samples)[n]?.id ?? '';
   const marked = rows.some((row) => row.cells.length);
   const places = Array.from({ length: lesson.practical.unknownsPerGroup }, (_, n) => n);
-  const observed = looks(lesson).flatMap(({ suffix, group }): Column[] => {
+  const observed = looks(lesson).flatMap(({ test, attribute, group }): Column[] => {
+    const suffix = `:${test}:${attribute}`;
     const of = (sampleOf: (row: MarkRow) => string | undefined) => (row: MarkRow) =>
-      cellAt(row, `observation:${sampleOf(row)}${suffix}`);
+      cellAt(row, { strand: 'observation', sample: sampleOf(row) ?? '', test, attribute });
     return [
       ...(marked
         ? knowns.map((known) => ({
@@ -85,7 +89,7 @@ export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: r
     key: `named-${n}`,
     group: naming,
     sample: { jar: n, liquid: false },
-    of: (row) => cellAt(row, `naming:${jarAt(row, n)}`),
+    of: (row) => cellAt(row, { strand: 'conclusion', sample: jarAt(row, n) }),
   }));
   const equations = lesson.practical.tests.flatMap(({ test, equation }): Column[] =>
     equation
@@ -97,7 +101,7 @@ export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: r
             says: `The ${equation} equation of what happened in ${testOf(test).name}`,
           },
           sample: { jar: n, liquid: false },
-          of: (row) => cellAt(row, `equation:${jarAt(row, n)}:${test}`),
+          of: (row) => cellAt(row, { strand: 'equation', sample: jarAt(row, n), test }),
         }))
       : [],
   );
@@ -108,12 +112,18 @@ export function columnsOf(lesson: Pick<Lesson, 'practical' | 'samples'>, rows: r
             key: `technique:${test}`,
             group: { id: 'technique', head: 'Technique', says: 'How the tests were done, as signed off' },
             sample: { whole: shortTestName(test) },
-            of: (row) => cellAt(row, `technique:${test}`),
+            of: (row) => cellAt(row, { strand: 'technique', test }),
           },
         ]
       : [],
   );
-  return [...techniques, ...observed, ...named, ...equations].filter(
+  const orders = (marked ? places : []).map((n): Column => ({
+    key: `order-${n}`,
+    group: { id: 'order', head: 'Order of tests', says: 'Whether the tests were begun in the order set' },
+    sample: { jar: n, liquid: false },
+    of: (row) => cellAt(row, { strand: 'technique', sample: jarAt(row, n), attribute: orderItem }),
+  }));
+  return [...techniques, ...orders, ...observed, ...named, ...equations].filter(
     (column) => !marked || rows.some((row) => column.of(row)),
   );
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { MarkRow, MarkTable } from '@kivex/contract';
+import { standingScheme } from '../testing/lesson-fixture.js';
 import { markFacts } from './mark-follows.js';
 
 const row = (name: string, answers: readonly string[] | null): MarkRow =>
@@ -7,7 +8,12 @@ const row = (name: string, answers: readonly string[] | null): MarkRow =>
     student: { id: name, name },
     cells: (answers ?? []).map((answer) => ({ answer, points: 0, max: 1, open: false, changes: [] })),
   }) as unknown as MarkRow;
-const table = (rows: MarkRow[], open = 0): MarkTable => ({ released: false, rows, open });
+const table = (rows: MarkRow[], open = 0): MarkTable => ({
+  released: false,
+  rows,
+  open,
+  scheme: standingScheme,
+});
 const texts = (facts: ReturnType<typeof markFacts>) => Object.fromEntries(facts.map((f) => [f.key, f.text]));
 
 describe('what follows from the marks', () => {

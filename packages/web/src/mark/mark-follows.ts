@@ -3,7 +3,7 @@ import type { MarkRow, MarkTable } from '@kivex/contract';
 import { wroteNothing } from './mark-columns.js';
 
 export interface MarkFact {
-  readonly key: 'open' | 'settled' | 'working' | 'nothing' | 'state';
+  readonly key: 'open' | 'settled' | 'working' | 'nothing' | 'older' | 'some' | 'state';
   readonly tone: 'tell' | 'look' | 'go';
   readonly text: string;
 }
@@ -18,9 +18,9 @@ const names = (rows: readonly MarkRow[]): string => {
  * That nothing is left to look at is said of what was written, never of those who wrote nothing.
  */
 export function markFacts({ rows, open }: MarkTable, state: string): MarkFact[] {
-  const working = rows.filter((r) => !r.cells.length);
+  const working = rows.filter((r) => !r.cells.length && !r.absent);
   const nothing = rows.filter((r) => r.cells.length && wroteNothing(r));
-  const written = rows.length - working.length - nothing.length;
+  const written = rows.length - working.length - nothing.length - rows.filter((r) => r.absent).length;
   const facts: MarkFact[] = [];
   if (open)
     facts.push({
@@ -48,6 +48,20 @@ export function markFacts({ rows, open }: MarkTable, state: string): MarkFact[] 
       key: 'nothing',
       tone: 'look',
       text: `${names(nothing)}: nothing was logged or named, so there is nothing to mark. Were they away?`,
+    });
+  const older = rows.filter((r) => r.given === 'as-before').length;
+  if (older)
+    facts.push({
+      key: 'older',
+      tone: 'look',
+      text: `${older} ${older === 1 ? 'student has' : 'students have'} marks that have changed since they were given out.`,
+    });
+  const out = rows.filter((r) => r.given !== 'no').length;
+  if (out && state === 'marking')
+    facts.push({
+      key: 'some',
+      tone: 'tell',
+      text: `${out} ${out === 1 ? 'student has' : 'students have'} their marks; the rest see nothing. What a bench sends from now on does not count.`,
     });
   facts.push(
     state === 'released'

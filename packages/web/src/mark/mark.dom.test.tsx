@@ -10,8 +10,8 @@ const lesson = lessonOf(salt);
 const jars = lesson.groupList[0]!.unknowns;
 const cellsOf = (part: Parameters<typeof markOf>[0] = {}) =>
   jars.flatMap((jar, i) => [
-    markOf({ key: `observation:${jar}`, sample: jar, ...(i ? {} : part) }),
-    markOf({ key: `naming:${jar}`, sample: jar, strand: 'conclusion', answer: 'copper(II) sulfate' }),
+    markOf({ sample: jar, ...(i ? {} : part) }),
+    markOf({ sample: jar, strand: 'conclusion', answer: 'copper(II) sulfate' }),
   ]);
 const nothing = (): ReturnType<typeof cellsOf> =>
   cellsOf().map((c) => ({ ...c, answer: '', points: 0, verdict: 'no-credit' as never }));
@@ -160,12 +160,12 @@ test('an equation at the desk stands beside those wanted; a technique has no tru
       />,
     );
   };
-  const { unmount } = desk({ key: `equation:${jar.id}:naoh`, strand: 'equation' });
+  const { unmount } = desk({ strand: 'equation', test: 'naoh' });
   expect(screen.getByText(new RegExp(`^Equation of ${jar.label}`))).toBeTruthy();
   expect(screen.getByText(/Cu.*OH.*Cu\(OH\)/)).toBeTruthy();
   expect(await faults()).toEqual([]);
   unmount();
-  desk({ key: 'technique:naoh', strand: 'technique' });
+  desk({ strand: 'technique', test: 'naoh' });
   expect(screen.getByText('Technique of Sodium hydroxide')).toBeTruthy();
   expect(screen.queryByText('The truth')).toBeNull();
   expect(await faults()).toEqual([]);

@@ -2,18 +2,15 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { StockPreview } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
-import { FileLink } from '../kit/FileLink.js';
+import { SheetLinks } from '../kit/SheetLinks.js';
 import { Notice } from '../kit/Notice.js';
 import { address } from '../kit/request/call.js';
 import { sendFile } from '../kit/request/send-file.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
-
-const kinds = ['csv', 'xlsx', 'ods'] as const;
 
 export function StoreSheets() {
   const cache = useQueryClient();
@@ -52,13 +49,7 @@ export function StoreSheets() {
         <chakra.h2 fontSize="lg" mb="1">
           Out
         </chakra.h2>
-        <Box display="flex" gap="2">
-          {kinds.map((kind) => (
-            <FileLink key={kind} href={address('GET /api/store/sheet/:kind', { kind })}>
-              <FileDown size={18} aria-hidden /> {kind.toUpperCase()}
-            </FileLink>
-          ))}
-        </Box>
+        <SheetLinks what="The store" at={(kind) => address('GET /api/store/sheet/:kind', { kind })} />
       </Box>
       <Box display="grid" gap="2">
         <chakra.h2 fontSize="lg">In</chakra.h2>

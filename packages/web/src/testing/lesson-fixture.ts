@@ -1,6 +1,22 @@
 /** For tests: the biggest shipped practical as a lesson of two groups, as staff see it and as one student's bench does. */
-import type { Bench, Lesson, LessonSample, MarkCell, MarkRow, StaffMe } from '@kivex/contract';
-import { holdsOf, shippedPracticals, speciesName, type LessonEvent, type Practical } from '@kivex/core';
+import type {
+  Bench,
+  Lesson,
+  LessonSample,
+  MarkCell,
+  MarkRow,
+  StaffMe,
+  StandingScheme,
+} from '@kivex/contract';
+import {
+  evenScheme,
+  holdsOf,
+  shippedPracticals,
+  speciesName,
+  totalOf,
+  type LessonEvent,
+  type Practical,
+} from '@kivex/core';
 
 export const practicalNamed = (title: RegExp): Practical =>
   shippedPracticals.find((p) => title.test(p.title))!;
@@ -101,6 +117,7 @@ export function benchOf(lesson: Lesson, part: Partial<Bench> = {}): Bench {
     locked: false,
     advice: true,
     balance: true,
+    marksOut: false,
     ...part,
   };
 }
@@ -121,6 +138,9 @@ export const markOf = (part: Partial<MarkCell> = {}): MarkCell => ({
   key: 'observation:jar',
   strand: 'observation',
   sample: 'jar',
+  test: part.strand === 'conclusion' ? null : 'flame',
+  attribute: part.strand && part.strand !== 'observation' ? null : 'colour',
+  weight: 1,
   answer: 'blue-green',
   points: 1,
   max: 1,
@@ -132,12 +152,29 @@ export const markOf = (part: Partial<MarkCell> = {}): MarkCell => ({
   changes: [],
   ...part,
 });
-export const rowOf = (student: { id: string; name: string }, cells: readonly MarkCell[]): MarkRow => ({
+export const rowOf = (
+  student: { id: string; name: string },
+  cells: readonly MarkCell[],
+  part: Partial<MarkRow> = {},
+): MarkRow => ({
   student,
   group: 'Group 1',
+  groupId: 'g1',
   handedInAt: '2026-11-26T09:50:00.000Z',
-  points: cells.reduce((sum, c) => sum + c.points, 0),
-  max: cells.reduce((sum, c) => sum + c.max, 0),
+  late: false,
+  absent: false,
+  ...totalOf(evenScheme, cells),
   cells,
+  given: 'no',
+  ...part,
 });
+/** Every point the same, as set by the demo's teacher. */
+export const standingScheme: StandingScheme = {
+  id: 's1',
+  scheme: evenScheme,
+  by: 'Orla Thresh',
+  at: '2026-11-26T08:00:00.000Z',
+  reason: 'as usual',
+  changes: 0,
+};
 export const nameOf = speciesName;

@@ -1,7 +1,7 @@
 import { describe, expect, jest, test } from '@jest/globals';
 import type { AuditEntry, Feedback, HeldEntries, Lesson, MarkTable } from '@kivex/contract';
 import { DataSource } from 'typeorm';
-import { MarksService } from '../../marking/marks.service.js';
+import { MarkKeepingService } from '../../marking/mark-keeping.service.js';
 import { ownLesson } from '../../testing/own-school.js';
 import { benchOf, entry, join, makeLesson, move, saw, send, serve } from '../../testing/test-server.js';
 
@@ -83,7 +83,7 @@ describe('once marks were given out', () => {
 describe('a change of state and its marks', () => {
   test('are one: when the marks cannot be kept, the lesson has not ended', async () => {
     const keepAll = jest
-      .spyOn(world.server.app.get(MarksService), 'keepAll')
+      .spyOn(world.server.app.get(MarkKeepingService), 'keepAll')
       .mockRejectedValueOnce(new Error('the disk is full'));
     expect((await move(world.teacher, world.lesson, 'marking')).status).toBe(500);
     keepAll.mockRestore();
@@ -94,7 +94,7 @@ describe('a change of state and its marks', () => {
     expect(await pointsOf()).toBe(1);
   });
   test('what was logged while the marks were worked out is in them', async () => {
-    const marks = world.server.app.get(MarksService);
+    const marks = world.server.app.get(MarkKeepingService);
     const draftAll = marks.draftAll.bind(marks);
     const spy = jest.spyOn(marks, 'draftAll').mockImplementationOnce(async (of) => {
       const drafts = await draftAll(of);
@@ -146,7 +146,7 @@ describe('one damaged row', () => {
     expect(board.body.events.map((e) => e.id)).toContain(good.id);
     expect((await benchOf(world.ash)).events.map((e) => e.id)).toContain(good.id);
     expect(await pointsOf()).toBe(1);
-    expect((await world.teacher.get(`/api/lessons/${world.lesson.id}/marks/csv`)).status).toBe(200);
+    expect((await world.teacher.get(`/api/lessons/${world.lesson.id}/marks/sheet/csv`)).status).toBe(200);
     expect((await move(world.teacher, world.lesson, 'marking')).status).toBe(200);
     expect((await move(world.teacher, world.lesson, 'released')).status).toBe(200);
     expect((await world.ash.get<Feedback>('/api/bench/feedback')).body.points).toBe(1);

@@ -122,6 +122,7 @@ export class BenchService {
       locked: student.locked,
       advice: document.advice !== 'hidden',
       balance: document.balance === 'checked',
+      marksOut: (await this.marks.givenOut(lesson.id)).has(student.id),
     };
   }
 
@@ -141,22 +142,22 @@ export class BenchService {
     if (student.locked) throw conflict('Type your PIN first: others have written at this device.', 'pin');
     const me = { id: student.id, name: student.name };
     const title = lesson.practicalVersion.document.title;
-    if (lesson.state !== 'released')
-      return { me, title, released: false, points: 0, max: 0, items: [], truths: [] };
-    const [cells, samples] = await Promise.all([
-      this.marks.ofStudent(lesson, student.id),
-      this.settings.samplesOf(student),
-    ]);
+    const given = (await this.marks.givenOut(lesson.id)).get(student.id);
+    if (!given) return { me, title, released: false, late: false, points: 0, max: 0, items: [], truths: [] };
+    const samples = await this.settings.samplesOf(student);
     const place = new Map(samples.map((s, i) => [s.id, i]));
-    const items = cells
-      .map((c) => ({
-        key: c.key,
-        strand: c.strand,
-        sample: c.sample,
-        answer: c.answer,
-        points: c.points,
-        max: c.max,
-        why: c.changes.length ? [c.changes.at(-1)!.reason] : c.why.map((w) => w.text),
+    const { points, max, late } = given.marks;
+    const items = given.marks.items
+      .map(({ weight, points: earned, max: of, key, strand, sample, test, attribute, answer, why }) => ({
+        key,
+        strand,
+        sample,
+        test,
+        attribute,
+        answer,
+        points: earned * weight,
+        max: of * weight,
+        why,
       }))
       .sort(
         (a, b) =>
@@ -166,8 +167,9 @@ export class BenchService {
       me,
       title,
       released: true,
-      points: items.reduce((sum, i) => sum + i.points, 0),
-      max: items.reduce((sum, i) => sum + i.max, 0),
+      late,
+      points,
+      max,
       items,
       truths: samples.map((s) => ({ sample: s.id, label: s.label, holds: holdsOf(s) })),
     };

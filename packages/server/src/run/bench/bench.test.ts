@@ -370,11 +370,11 @@ describe('marks', () => {
   });
   test('come out as CSV, one row a student', async () => {
     await move('marking');
-    const reply = await world.teacher.get(`/api/lessons/${world.lesson.id}/marks/csv`);
+    const reply = await world.teacher.get(`/api/lessons/${world.lesson.id}/marks/sheet/csv`);
     expect(reply.headers.get('content-type')).toContain('text/csv');
     const lines = reply.text.trim().split('\r\n');
     expect(lines).toHaveLength(5);
-    expect(lines[0]).toMatch(/^Student,Group,lithium chloride: observation/);
+    expect(lines[0]).toMatch(/^Student,Group,"lithium chloride: Flame test, colour"/);
     expect(lines[1]).toMatch(/^Ash Tern,Group 1,0,/);
   });
 });

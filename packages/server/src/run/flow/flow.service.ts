@@ -9,7 +9,8 @@ import { retried } from '../../records/retried.js';
 import { LessonViewsService } from '../../lessons/lesson-views.service.js';
 import { LessonsService } from '../../lessons/lessons.service.js';
 import { LiveService } from '../live/live.service.js';
-import { MarksService } from '../../marking/marks.service.js';
+import { MarkKeepingService } from '../../marking/mark-keeping.service.js';
+import { ReleasesService } from '../../marking/releases.service.js';
 
 @Injectable()
 export class FlowService {
@@ -17,7 +18,8 @@ export class FlowService {
     @InjectDataSource() private readonly source: DataSource,
     private readonly lessons: LessonsService,
     private readonly views: LessonViewsService,
-    private readonly marks: MarksService,
+    private readonly marks: MarkKeepingService,
+    private readonly releases: ReleasesService,
     private readonly live: LiveService,
     private readonly audit: AuditService,
   ) {}
@@ -37,6 +39,8 @@ export class FlowService {
         if (!hasMoved) return false;
         // Whoever did not hand in is marked on what is there. What was given out once stays as it was worked out.
         if (marked && !before.firstReleasedAt) await this.marks.keepAll(lesson, drafts, db);
+        if (state === 'released') await this.releases.giveWithin(staff, lesson, db);
+        if (before.state === 'released') await this.releases.withdrawWithin(staff, id, db);
         await this.audit.add(
           staff,
           'lesson-state',

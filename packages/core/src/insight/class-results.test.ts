@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { adviceOn } from './advice.js';
+import { adviceOn } from '../lesson/advice.js';
 import { itemResults, namings } from './class-results.js';
-import type { LessonEvent } from './record.js';
+import type { LessonEvent } from '../lesson/record.js';
 import { lookalikes } from '../reasoning/lookalikes.js';
 import { testOf } from '../identification-tests/tests.js';
 

@@ -4,8 +4,9 @@
  */
 import { grammarWords } from '../reading/grammar-words.js';
 import { denialWords } from '../reading/denials.js';
+import { groupedBy } from '../numbers/grouped.js';
 import { readText } from '../reading/read-text.js';
-import type { Strand } from './lesson-marks.js';
+import type { Strand } from '../schemes/strands.js';
 
 export interface AnswerToSort {
   readonly id: string;
@@ -57,9 +58,8 @@ export function readingForm(strand: Strand, answer: string): string {
 
 /** Groups of like answers: those that want a person first, then the biggest. */
 export function likeAnswers(all: readonly AnswerToSort[]): LikeAnswers[] {
-  const groups = new Map<string, AnswerToSort[]>();
-  for (const one of all) {
-    const key = [
+  const groups = groupedBy(all, (one) =>
+    [
       one.strand,
       one.test,
       one.attribute,
@@ -68,9 +68,8 @@ export function likeAnswers(all: readonly AnswerToSort[]): LikeAnswers[] {
       one.computed.points,
       one.computed.verdict,
       one.max,
-    ].join('\u0001');
-    groups.set(key, [...(groups.get(key) ?? []), one]);
-  }
+    ].join('\u0001'),
+  );
   const sorted = [...groups].map(([key, members]): LikeAnswers => {
     const [first] = members as [AnswerToSort, ...AnswerToSort[]];
     const times = new Map<string, number>();

@@ -2,8 +2,8 @@
 import { readIons } from '../reading/read-ions.js';
 import type { Asked } from '../practicals/practical.js';
 import { allMetals, anionIn, cationIn, ionOf, isGasId, isMetalId } from '../species/species.js';
-import type { Strand } from './lesson-marks.js';
-import { readGroup, type LessonEvent } from './record.js';
+import type { Strand } from '../schemes/strands.js';
+import { readGroup, type LessonEvent } from '../lesson/record.js';
 
 export interface ItemResult {
   readonly sample: string;

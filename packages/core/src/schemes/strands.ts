@@ -1,0 +1,3 @@
+/** What a mark is for. */
+export const strands = ['technique', 'observation', 'conclusion', 'equation'] as const;
+export type Strand = (typeof strands)[number];
