@@ -11,6 +11,7 @@ import { firstLoad } from './first-load.mjs';
 import { manyLessons } from './many-lessons.mjs';
 import { memory } from './memory.mjs';
 import { hardRotas } from './rota.mjs';
+import { schoolReview } from './school-review.mjs';
 import { tapToBoard } from './tap-to-board.mjs';
 
 buildAll(console.log);
@@ -24,6 +25,7 @@ const served = {
   lessons: (mariadb) => manyLessons(mariadb.url),
   first: (mariadb) => firstLoad(mariadb.url),
   board: (mariadb) => boardRedraw(mariadb.url),
+  review: (mariadb) => schoolReview(mariadb.url),
 };
 if (only && !(only in served) && only !== 'core' && only !== 'rota' && only !== 'changed')
   throw new Error(

@@ -1,11 +1,12 @@
 // Writes the published JSON Schemas of practical and syllabus files from the core's own lists: node scripts/schemas.mjs
 import { writeFileSync } from 'node:fs';
 import { format } from 'prettier';
-import { practicalSchema, syllabusSchema } from '../packages/core/dist/index.js';
+import { logSchema, practicalSchema, syllabusSchema } from '../packages/core/dist/index.js';
 
 for (const [name, schema] of [
   ['practical', practicalSchema],
   ['syllabus', syllabusSchema],
+  ['log', logSchema],
 ])
   writeFileSync(
     new URL(`../docs/schemas/${name}.schema.json`, import.meta.url),

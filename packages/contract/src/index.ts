@@ -10,6 +10,7 @@ export * from './people.js';
 export * from './planning.js';
 export * from './preparing.js';
 export * from './problem.js';
+export * from './review.js';
 export * from './routes.js';
 export * from './store.js';
 export * from './room-records.js';

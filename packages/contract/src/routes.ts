@@ -55,6 +55,7 @@ import type {
   WholeSyllabus,
 } from './planning.js';
 import type { Preparation } from './preparing.js';
+import type { LessonReview, SchoolReview } from './review.js';
 import type { BatchMarks, NewBatch, StockPreview, Store, StoreItemFields } from './store.js';
 
 /** Who may call a route: anybody at all, or those of some roles. */
@@ -259,6 +260,12 @@ export const routes = {
   'POST /api/lessons/:lesson/marks/scheme/undo': teaching<StandingScheme, { readonly from: string }>(),
   'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
+
+  'GET /api/lessons/:lesson/review': teaching<LessonReview>(),
+  'GET /api/lessons/:lesson/review/sheet/:kind': teaching<AFile>(),
+  'GET /api/lessons/:lesson/log': teaching<AFile>(),
+  'GET /api/review': teaching<SchoolReview>(),
+  'GET /api/review/sheet/:kind': teaching<AFile>(),
 
   'POST /api/join/names': anyone<JoinNames, { readonly code: string }>(),
   'POST /api/join': anyone<void, JoinLesson>(),

@@ -4,7 +4,7 @@ import { knownsOf, type Practical } from '../practicals/practical.js';
 import { markTap } from '../marking/mark-tap.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import { allTests } from '../identification-tests/tests.js';
-import { namings } from '../insight/class-results.js';
+import { namings } from '../insight/namings.js';
 import { lessonMarks, markedOf, type MarkedSample } from './lesson-marks.js';
 import { readGroup, type LessonEvent, type ObservationBody } from './record.js';
 import { named, saw as entered } from './trials/made-up-log.js';

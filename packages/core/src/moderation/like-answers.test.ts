@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { likeAnswers, readingForm, type AnswerToSort } from './like-answers.js';
+import { readingForm } from '../lesson/reading-form.js';
+import { likeAnswers, type AnswerToSort } from './like-answers.js';
 
 let n = 0;
 const answer = (text: string, rest: Partial<AnswerToSort> = {}): AnswerToSort => ({

@@ -2,10 +2,8 @@
  * Answers that say the same to the same: one decision judges them all. Alike are answers of one item, of one truth, of one
  * reading, that Kivex marked alike.
  */
-import { grammarWords } from '../reading/grammar-words.js';
-import { denialWords } from '../reading/denials.js';
 import { groupedBy } from '../numbers/grouped.js';
-import { readText } from '../reading/read-text.js';
+import { readingForm } from '../lesson/reading-form.js';
 import type { Strand } from '../schemes/strands.js';
 
 export interface AnswerToSort {
@@ -38,22 +36,6 @@ export interface LikeAnswers {
   readonly open: number;
   /** Points that stand, where all have the same. */
   readonly points: number | undefined;
-}
-
-/**
- * An answer's form for being compared: spelling mended, short forms written out, words that carry nothing left out.
- * Equations and techniques are compared as they are written, spaces and case apart from equations.
- */
-export function readingForm(strand: Strand, answer: string): string {
-  if (!answer.trim()) return '';
-  if (strand === 'equation') return answer.replace(/\s+/g, '');
-  if (strand === 'technique') return answer;
-  const { words, clauses } = readText(answer);
-  const carrying = words.filter((word) => !grammarWords.has(word) || denialWords.has(word));
-  const joins = clauses
-    .map((c) => (c.joined === 'then' || c.joined === 'but' || c.joined === 'or' ? c.joined : ''))
-    .join('');
-  return carrying.length ? `${carrying.join(' ')}|${joins}` : answer.trim().toLowerCase();
 }
 
 /** Groups of like answers: those that want a person first, then the biggest. */

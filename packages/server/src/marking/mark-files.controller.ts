@@ -1,6 +1,6 @@
 /** Marks and how they came about, as sheets. */
 import type { MarkTable } from '@kivex/contract';
-import { attributeOf, orderItem, testOf, type MarkScheme, weightOf } from '@kivex/core';
+import { itemTitle, weightOf } from '@kivex/core';
 import { historyTable, marksTable } from '@kivex/core/formats/marks-table';
 import { Controller, Param, ParseEnumPipe, ParseUUIDPipe, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
@@ -118,23 +118,11 @@ export class MarkFilesController {
     return [...new Map(table.rows.flatMap((row) => row.cells).map((cell) => [cell.key, cell])).values()].map(
       (cell) => {
         const what = itemTitle(cell);
-        const worth = worthOf(scheme, cell);
+        const worth = weightOf(scheme, cell);
         const of =
           cell.strand === 'technique' && cell.test !== null ? what : `${label.get(cell.sample)}: ${what}`;
         return { key: cell.key, title: worth === 1 ? of : `${of} (×${worth})` };
       },
     );
   }
-}
-
-type Item = Pick<MarkTable['rows'][number]['cells'][number], 'strand' | 'test' | 'attribute'>;
-const worthOf = (scheme: MarkScheme, item: Item): number => weightOf(scheme, item);
-
-function itemTitle({ strand, test, attribute }: Item): string {
-  if (strand === 'conclusion') return 'name';
-  if (attribute === orderItem || test === null) return 'order of tests';
-  const short = testOf(test).name.split(':')[0]!;
-  return strand === 'observation' && attribute !== null
-    ? `${short}, ${attributeOf(testOf(test), attribute).id}`
-    : `${short}, ${strand}`;
 }

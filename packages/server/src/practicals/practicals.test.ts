@@ -12,6 +12,7 @@ import {
   practicalSchema,
   shippedPracticals,
   syllabusOf,
+  logSchema,
   syllabusSchema,
   type Practical,
   practicalVersion,
@@ -155,5 +156,6 @@ test('the published schemas are those the code checks by (node scripts/schemas.m
   const plain = (schema: object) => JSON.parse(JSON.stringify(schema)) as object;
   expect(published('practical')).toEqual(plain(practicalSchema));
   expect(published('syllabus')).toEqual(plain(syllabusSchema));
+  expect(published('log')).toEqual(plain(logSchema));
   expect((await world.server.client().get('/api/practicals/schema')).body).toEqual(plain(practicalSchema));
 });

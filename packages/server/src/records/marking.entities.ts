@@ -11,6 +11,8 @@ import { Staff, Student } from './people.entities.js';
  */
 @Entity('mark')
 @Index(['lessonId', 'studentId', 'itemKey'], { unique: true })
+// Holds all that a school's review counts, so that its rows need not be read.
+@Index(['lessonId', 'sampleId', 'strand', 'test', 'attribute', 'studentId', 'stands', 'max', 'open'])
 export class MarkRow {
   @IdColumn() id: string;
   @RefColumn() lessonId: string;

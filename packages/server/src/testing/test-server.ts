@@ -69,7 +69,7 @@ export class Client {
       else this.cookies.delete(name);
     }
     const text = await response.text();
-    const json = /json/.test(response.headers.get('content-type') ?? '');
+    const json = /\bjson/.test(response.headers.get('content-type') ?? '');
     return {
       status: response.status,
       body: (json && text ? JSON.parse(text) : {}) as T,

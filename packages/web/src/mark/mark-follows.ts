@@ -63,10 +63,15 @@ export function markFacts({ rows, open }: MarkTable, state: string): MarkFact[] 
       tone: 'tell',
       text: `${out} ${out === 1 ? 'student has' : 'students have'} their marks; the rest see nothing. What a bench sends from now on does not count.`,
     });
-  facts.push(
-    state === 'released'
-      ? { key: 'state', tone: 'go', text: 'Students can see their own marks with their code, name and PIN.' }
-      : { key: 'state', tone: 'tell', text: 'Students see nothing until you release.' },
-  );
+  if (!out || state === 'released')
+    facts.push(
+      state === 'released'
+        ? {
+            key: 'state',
+            tone: 'go',
+            text: 'Students can see their own marks with their code, name and PIN.',
+          }
+        : { key: 'state', tone: 'tell', text: 'Students see nothing until you release.' },
+    );
   return facts;
 }

@@ -1,183 +1,139 @@
-/** Review: how the class did item by item, and which ion was taken for which. */
-import { Box, chakra } from '@chakra-ui/react';
-import { itemResults, namings, speciesName, type ItemResult, type Naming } from '@kivex/core';
-import { Cell, Row, Table } from '../kit/Table.js';
-import { Formula } from '../kit/Formula.js';
+/** Review of one lesson: its items, names, strands, times, and what to teach again. */
+import { speciesName } from '@kivex/core';
+import type { Lesson, LessonReview } from '@kivex/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { FileLink } from '../kit/FileLink.js';
+import { shortTestName } from '../kit/look-names.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { Parts } from '../kit/Parts.js';
+import { address, call } from '../kit/request/call.js';
+import { SheetLinks } from '../kit/SheetLinks.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
-import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
-
-const share = ({ earned, of }: ItemResult): number => (of ? earned / of : 0);
-/** Below this share of points an item is named for teaching again. */
-const weak = 0.6;
-
-const didWords = {
-  observation: 'saw',
-  conclusion: 'named',
-  equation: 'equation',
-  technique: 'technique',
-} as const;
+import { ItemsPart } from './ItemsPart.js';
+import { NamesPart } from './NamesPart.js';
+import { percent, teachWords } from './review-words.js';
+import { StrandsPart, strandNames } from './StrandsPart.js';
+import { TeachPart } from './TeachPart.js';
+import { TimesPart } from './TimesPart.js';
 
 export default function ReviewPage() {
   const lesson = useThisLesson();
-  const marks = useMarks(lesson.id);
-  const events = useBoardLog(lesson.id);
-  if (marks.isPending || events.isPending) return <Loading what="the results" />;
-  if (marks.error || events.error)
-    return (
-      <Failed
-        error={marks.error ?? events.error}
-        again={() => {
-          void marks.refetch();
-          void events.refetch();
-        }}
-      />
-    );
-  const items = itemResults(marks.data.rows.flatMap((r) => r.cells));
-  if (!items.length)
+  const review = useQuery({
+    queryKey: ['review', lesson.id],
+    queryFn: () => call('GET /api/lessons/:lesson/review', { lesson: lesson.id }),
+  });
+  if (review.isPending) return <Loading what="the results" />;
+  if (review.error) return <Failed error={review.error} again={() => void review.refetch()} />;
+  if (!review.data.items.length)
     return (
       <Tile>
         <Empty title="Nothing to review yet">Results stand here as soon as somebody has handed in.</Empty>
       </Tile>
     );
-  const named = namings(
-    events.data.events,
-    lesson.samples.filter((s) => s.role === 'unknown'),
-    lesson.practical.asks,
-  );
-  const labelOf = (id: string) => lesson.samples.find((s) => s.id === id)!;
+  return <LessonResults lesson={lesson} review={review.data} />;
+}
 
-  const again: Consequence[] = items
-    .filter((i) => share(i) < weak)
-    .sort((a, b) => share(a) - share(b))
-    .slice(0, 4)
-    .map((i) => ({
-      key: `${i.strand}${i.sample}`,
-      tone: 'look',
-      text: {
-        observation: `Look again at what ${labelOf(i.sample).holds} shows: ${i.earned} of ${i.of} points for describing it in the words wanted.`,
-        conclusion: `Naming ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} had it.`,
-        equation: `Equations of ${labelOf(i.sample).holds}: ${i.earned} of ${i.of} points. Write them together, charges first.`,
-        technique: `Technique: ${i.earned} of ${i.of} were signed off. Show the steps again.`,
-      }[i.strand],
-    }));
-  const mixed = named
-    .filter((n) => n.named && n.named !== n.truth && n.n > 1)
-    .slice(0, 3)
-    .map((n): Consequence => ({
-      key: `${n.truth}${n.named}`,
-      tone: 'tell',
-      text: `${speciesName(n.truth)} was named ${speciesName(n.named!)} ${n.n} times: teach the two side by side.`,
-    }));
+export function LessonResults({
+  lesson,
+  review,
+}: {
+  readonly lesson: Pick<Lesson, 'id'>;
+  readonly review: LessonReview;
+}) {
+  const { items, strands, times, teach, namings } = review;
+  const shares = useMemo(
+    () =>
+      strands.map(({ strand, mean, low, high, students }) => ({
+        strand,
+        share: mean,
+        interval: [low, high] as const,
+        students,
+      })),
+    [strands],
+  );
   return (
     <Surface
       follows={
-        <Follows
-          consequences={
-            again.length || mixed.length
-              ? [...again, ...mixed]
-              : [{ key: 'fine', tone: 'go', text: 'Nothing stands out to teach again.' }]
-          }
-        />
+        <Follows consequences={factsOf(review)}>
+          <SheetLinks
+            what="Items"
+            at={(kind) => address('GET /api/lessons/:lesson/review/sheet/:kind', { lesson: lesson.id, kind })}
+          />
+          <FileLink size="small" href={address('GET /api/lessons/:lesson/log', { lesson: lesson.id })}>
+            The whole log, as JSON Lines
+          </FileLink>
+          <Button asChild size="small" variant="quiet">
+            <Link to="/review">All lessons of the school</Link>
+          </Button>
+        </Follows>
       }
     >
-      <Tile>
-        <chakra.h2 fontSize="lg" mb="2">
-          Points earned, by item
-        </chakra.h2>
-        <Table
-          label="Points earned, by item"
-          heads={[
-            'Sample',
-            'What',
-            'Earned',
-            <chakra.span key="share" srOnly>
-              Share
-            </chakra.span>,
-          ]}
-        >
-          {lesson.samples
-            .flatMap((s) => items.filter((i) => i.sample === s.id))
-            .map((item) => (
-              <Row key={`${item.strand}${item.sample}`}>
-                <Cell>
-                  {labelOf(item.sample).role === 'known'
-                    ? labelOf(item.sample).holds
-                    : `${labelOf(item.sample).label}, ${labelOf(item.sample).holds}`}
-                </Cell>
-                <Cell>{didWords[item.strand]}</Cell>
-                <Cell whiteSpace="nowrap">
-                  {item.earned} of {item.of}
-                </Cell>
-                <Cell width="45%">
-                  <Box bg="slate.100" borderRadius="tile" height="14px" aria-hidden>
-                    <Box
-                      height="14px"
-                      borderRadius="tile"
-                      width={`${Math.round(share(item) * 100)}%`}
-                      bg={share(item) < weak ? 'saffron.line' : 'verdigris.line'}
-                    />
-                  </Box>
-                </Cell>
-              </Row>
-            ))}
-        </Table>
-      </Tile>
-      <Tile>
-        <chakra.h2 fontSize="lg" mb="2">
-          What it was, and what it was named
-        </chakra.h2>
-        <Matrix named={named} />
-      </Tile>
+      <Parts
+        label="What is looked at"
+        parts={[
+          { id: 'teach', name: 'Teach again', show: () => <TeachPart teach={teach} /> },
+          { id: 'items', name: 'Items', show: () => <ItemsPart items={items} /> },
+          { id: 'names', name: 'Names', show: () => <NamesPart named={namings} /> },
+          { id: 'strands', name: 'Strands', show: () => <StrandsPart strands={shares} /> },
+          { id: 'times', name: 'Time and repeats', show: () => <TimesPart times={times} /> },
+        ]}
+      />
     </Surface>
   );
 }
 
-function Matrix({ named }: { readonly named: readonly Naming[] }) {
-  if (!named.length) return <chakra.p color="ink.soft">Nobody has named a jar yet.</chakra.p>;
-  const truths = [...new Set(named.map((n) => n.truth))].sort();
-  const columns = [...new Set([...truths, ...named.flatMap((n) => n.named ?? [])])].sort();
-  const count = (truth: string, as: string | null) =>
-    named.filter((n) => n.truth === truth && n.named === as).reduce((sum, n) => sum + n.n, 0);
-  const unread = named.some((n) => n.named === null);
-  return (
-    <Table
-      label="What it was, and what it was named"
-      heads={[
-        'was ↓ named →',
-        ...columns.map((c) => <Formula key={c} ion={c} />),
-        ...(unread ? ['unclear'] : []),
-      ]}
-    >
-      {truths.map((truth) => (
-        <Row key={truth}>
-          <Cell fontWeight="600">
-            {speciesName(truth)} <Formula ion={truth} />
-          </Cell>
-          {columns.map((c) => {
-            const n = count(truth, c);
-            return (
-              <Cell
-                key={c}
-                textAlign="center"
-                fontFamily="mono"
-                bg={!n ? undefined : c === truth ? 'verdigris.wash' : 'saffron.wash'}
-                fontWeight={n ? '700' : '400'}
-                color={n ? 'ink' : 'ink.faint'}
-              >
-                {n || '·'}
-              </Cell>
-            );
-          })}
-          {unread && (
-            <Cell textAlign="center" fontFamily="mono">
-              {count(truth, null) || '·'}
-            </Cell>
-          )}
-        </Row>
-      ))}
-    </Table>
-  );
+/** The few things to be known before anything is looked at. */
+function factsOf({ students, absent, open, teach, namings, strands, times }: LessonReview): Consequence[] {
+  const mixed = namings.filter((n) => n.named && n.named !== n.truth && n.n > 1).slice(0, 2);
+  const weakest = [...strands].sort((a, b) => a.mean - b.mean)[0];
+  const slow = times.filter((t) => t.minutes && t.minutes.median > t.planned * 1.25);
+  return [
+    {
+      key: 'who',
+      tone: 'tell',
+      text: `${students} ${students === 1 ? 'student' : 'students'} marked${absent ? `, ${absent} away and not counted` : ''}.`,
+    },
+    ...(open
+      ? [
+          {
+            key: 'open',
+            tone: 'look' as const,
+            text: `${open} ${open === 1 ? 'answer still wants' : 'answers still want'} a person, and ${open === 1 ? 'is' : 'are'} not counted here.`,
+          },
+        ]
+      : []),
+    ...(teach[0]
+      ? [
+          {
+            key: 'teach',
+            tone: 'look' as const,
+            text: `Teach again first: ${teachWords(teach[0])}. It would bring ${teach[0].lost} points.`,
+          },
+        ]
+      : [{ key: 'fine', tone: 'go' as const, text: 'Nothing stands out to teach again.' }]),
+    ...(weakest && strands.length > 1
+      ? [
+          {
+            key: 'strand',
+            tone: 'tell' as const,
+            text: `Weakest strand: ${strandNames[weakest.strand].toLowerCase()}, ${percent(weakest.mean)}.`,
+          },
+        ]
+      : []),
+    ...mixed.map((n) => ({
+      key: `${n.truth}${n.named}`,
+      tone: 'tell' as const,
+      text: `${speciesName(n.truth)} was named ${speciesName(n.named!)} ${n.n} times: teach the two side by side.`,
+    })),
+    ...slow.slice(0, 2).map((t) => ({
+      key: `slow ${t.test}`,
+      tone: 'tell' as const,
+      text: `${shortTestName(t.test)} took ${Math.round(t.minutes!.median)} minutes, planned ${t.planned}.`,
+    })),
+  ];
 }

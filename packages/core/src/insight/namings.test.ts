@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { adviceOn } from '../lesson/advice.js';
-import { itemResults, namings } from './class-results.js';
+import { namings } from './namings.js';
 import type { LessonEvent } from '../lesson/record.js';
 import { lookalikes } from '../reasoning/lookalikes.js';
 import { testOf } from '../identification-tests/tests.js';
@@ -19,25 +19,6 @@ const unknowns = [
 ];
 
 describe('how a class did', () => {
-  test('points add up by item, observation and conclusion apart', () => {
-    const cell = (sample: string, strand: 'observation' | 'conclusion', points: number) => ({
-      sample,
-      strand,
-      points,
-      max: 1,
-    });
-    const items = itemResults([
-      cell('j1', 'observation', 1),
-      cell('j1', 'observation', 0),
-      cell('j1', 'conclusion', 1),
-      cell('j2', 'observation', 1),
-    ]);
-    expect(items).toEqual([
-      { sample: 'j1', strand: 'observation', earned: 1, of: 2 },
-      { sample: 'j1', strand: 'conclusion', earned: 1, of: 1 },
-      { sample: 'j2', strand: 'observation', earned: 1, of: 1 },
-    ]);
-  });
   test('the last name a student gave counts, once each, against the truth', () => {
     const found = namings(
       [

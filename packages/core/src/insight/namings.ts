@@ -1,40 +1,14 @@
-/** What a class's marks and names tell: how each item went, and which ion was taken for which. */
+/** Which ion was taken for which. */
 import { readIons } from '../reading/read-ions.js';
 import type { Asked } from '../practicals/practical.js';
 import { allMetals, anionIn, cationIn, ionOf, isGasId, isMetalId } from '../species/species.js';
-import type { Strand } from '../schemes/strands.js';
 import { readGroup, type LessonEvent } from '../lesson/record.js';
 
-export interface ItemResult {
-  readonly sample: string;
-  readonly strand: Strand;
-  /** Points earned and points there were, over all students marked. */
-  readonly earned: number;
-  readonly of: number;
-}
 export interface Naming {
   readonly truth: string;
   /** Ion id named, or null where none could be read. */
   readonly named: string | null;
   readonly n: number;
-}
-
-/** Points by item over all students. */
-export function itemResults(
-  cells: Iterable<{
-    readonly sample: string;
-    readonly strand: ItemResult['strand'];
-    readonly points: number;
-    readonly max: number;
-  }>,
-): ItemResult[] {
-  const items = new Map<string, ItemResult>();
-  for (const { sample, strand, points, max } of cells) {
-    const key = `${strand}:${sample}`;
-    const so = items.get(key);
-    items.set(key, { sample, strand, earned: (so?.earned ?? 0) + points, of: (so?.of ?? 0) + max });
-  }
-  return [...items.values()];
 }
 
 /** What a name says, as the part that was asked: an id, or undefined where it says none or several. */

@@ -1,0 +1,58 @@
+/** What lessons tell, of one lesson and of a school's. */
+import type { ItemAnalysis, Naming, StrandResult, TestTime, ToTeach } from '@kivex/core';
+
+/** Minutes a test was planned to take a group, and took. */
+export interface TimeOfTest extends TestTime {
+  /** By the practical: attended and waited for, over the samples a group does it on. */
+  readonly planned: number;
+}
+export interface LessonReview {
+  /** Students whose marks are counted, and who were away. */
+  readonly students: number;
+  readonly absent: number;
+  /** Answers that still want a person, and are not counted until then. */
+  readonly open: number;
+  readonly items: readonly ItemAnalysis[];
+  readonly strands: readonly StrandResult[];
+  readonly namings: readonly Naming[];
+  readonly times: readonly TimeOfTest[];
+  readonly teach: readonly ToTeach[];
+}
+
+/** Which lessons are looked at together; each part may be left out. */
+export interface ReviewFilter {
+  readonly class?: string;
+  readonly teacher?: string;
+  readonly practical?: string;
+  /** Days, both counted in. */
+  readonly from?: string;
+  readonly to?: string;
+}
+/** Lessons of one kind: of a class, a teacher, a version of a practical. */
+export interface ReviewedPart {
+  readonly id: string;
+  readonly name: string;
+  readonly lessons: number;
+  /** Reports marked. */
+  readonly reports: number;
+  /** Share of weighted points that were earned. */
+  readonly share: number;
+}
+export interface SchoolReview {
+  readonly lessons: number;
+  readonly reports: number;
+  readonly open: number;
+  readonly classes: readonly ReviewedPart[];
+  readonly teachers: readonly ReviewedPart[];
+  /** By practical and version. */
+  readonly practicals: readonly (ReviewedPart & { readonly practical: string; readonly version: number })[];
+  readonly strands: readonly { readonly strand: StrandResult['strand']; readonly share: number }[];
+  readonly items: readonly ItemAnalysis[];
+  readonly teach: readonly ToTeach[];
+  /** What may be chosen: all there is in the school. */
+  readonly choices: {
+    readonly classes: readonly { readonly id: string; readonly name: string }[];
+    readonly teachers: readonly { readonly id: string; readonly name: string }[];
+    readonly practicals: readonly { readonly id: string; readonly name: string }[];
+  };
+}

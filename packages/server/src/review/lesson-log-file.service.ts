@@ -1,0 +1,43 @@
+/** A lesson's log as lines of JSON, a group at a time, so that none of it has to be held whole. */
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository } from 'typeorm';
+import { LessonViewsService } from '../lessons/lesson-views.service.js';
+import { Lesson } from '../records/lessons.entities.js';
+import { LessonLogService } from '../run/log/lesson-log.service.js';
+
+@Injectable()
+export class LessonLogFileService {
+  constructor(
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    private readonly views: LessonViewsService,
+    private readonly log: LessonLogService,
+  ) {}
+
+  async *lines({ id }: Pick<Lesson, 'id'>): AsyncGenerator<string> {
+    const [lesson, groups, samples] = await Promise.all([
+      this.lessons.findOneOrFail({ where: { id }, relations: { class: true, practicalVersion: true } }),
+      this.views.groupsOf(id),
+      this.views.samplesOf(id),
+    ]);
+    yield line({
+      format: 'kivex-log',
+      formatVersion: 1,
+      lesson: id,
+      title: lesson.practicalVersion.document.title,
+      class: lesson.class.name,
+      startsAt: lesson.startsAt.toISOString(),
+      samples: samples.map(({ id: sample, label, role, ions }) => ({ id: sample, label, role, ions })),
+      groups: groups.map(({ id: group, name, students }) => ({
+        id: group,
+        name,
+        students: students.map((s) => ({ id: s.id, name: s.name })),
+      })),
+    });
+    for (const group of groups)
+      for (const { id: entry, group: of, by, at, body } of await this.log.ofGroup(group.id))
+        yield line({ id: entry, group: of, by, at, body });
+  }
+}
+
+const line = (value: unknown): string => `${JSON.stringify(value)}\n`;

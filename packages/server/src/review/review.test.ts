@@ -1,0 +1,154 @@
+/** Review: a lesson's figures from its marks and log; a school's counted together; files that can be read back. */
+import { Validator, type Schema } from '@cfworker/json-schema';
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import type { Lesson, LessonReview, MarkTable, SchoolReview } from '@kivex/contract';
+import { evenScheme, logSchema, readGroup, type LessonEvent } from '@kivex/core';
+import { tableFromCsv } from '@kivex/core/formats/csv-table';
+import { ownSchool } from '../testing/own-school.js';
+import { entry, join, makeLesson, makeSchool, move, saw, send } from '../testing/test-server.js';
+
+const world = ownSchool();
+let first: Lesson;
+let second: Lesson;
+/** Lithium chloride seen rightly by Ash and wrongly by Clove; over. */
+async function taught(colours: readonly [string, string]): Promise<Lesson> {
+  const lesson = await makeLesson(world.teacher, world.school);
+  const known = lesson.samples.find((s) => s.role === 'known' && s.ions.includes('Li+'))!.id;
+  const [ash, clove] = [
+    await join(world.server, world.school, lesson, 0),
+    await join(world.server, world.school, lesson, 2),
+  ];
+  await send(ash, [entry(saw(known, colours[0])), entry({ type: 'hand-in' })]);
+  await send(clove, [entry(saw(known, colours[1])), entry({ type: 'hand-in' })]);
+  await move(world.teacher, lesson, 'marking');
+  return lesson;
+}
+const table = async ({ id }: Lesson) => (await world.teacher.get<MarkTable>(`/api/lessons/${id}/marks`)).body;
+const review = async ({ id }: Lesson) =>
+  (await world.teacher.get<LessonReview>(`/api/lessons/${id}/review`)).body;
+const school = async (query = '') => (await world.teacher.get<SchoolReview>(`/api/review${query}`)).body;
+const lithium = <I extends { truth: readonly string[]; strand: string; role: string }>(items: readonly I[]) =>
+  items.find((i) => i.truth.includes('Li+') && i.strand === 'observation' && i.role === 'known')!;
+
+beforeAll(async () => {
+  first = await taught(['crimson', 'yellow']);
+  second = await taught(['crimson', 'crimson']);
+});
+
+describe('a lesson', () => {
+  test('tells how each item went, what was seen instead, and what to teach again', async () => {
+    const told = await review(first);
+    const { rows } = await table(first);
+    const cells = rows.flatMap((row) => row.cells).filter((c) => !c.open);
+    const item = lithium(told.items);
+    // Ash and Birch share a record, and so have Clove and her neighbour.
+    expect(item.facility).toMatchObject({ share: 0.5, n: 4 });
+    expect(item.wrong).toEqual([{ answer: 'yellow', times: 2 }]);
+    const lost = cells.reduce((n, c) => n + (c.max - c.points) * c.weight, 0);
+    expect(told.items.reduce((n, i) => n + i.lost, 0)).toBeCloseTo(lost, 9);
+    expect(told.teach.some((t) => t.seen === 'crimson' && t.instead.includes('yellow'))).toBe(true);
+    expect(told.times).toMatchObject([{ test: 'flame', groups: 2, entries: 2 }]);
+  });
+  test('does not count those who were away, nor what a person has still to look at', async () => {
+    const { rows } = await table(first);
+    const clove = rows.find((r) => r.student.name === 'Clove Ling')!.student.id;
+    const absent = (yes: boolean) =>
+      world.teacher.send('PUT', `/api/lessons/${first.id}/marks/absent/${clove}`, { absent: yes });
+    await absent(true);
+    try {
+      const told = await review(first);
+      expect(told.absent).toBe(1);
+      expect(lithium(told.items).facility.n).toBe(3);
+      const together = await school();
+      expect(lithium(together.items).facility.n).toBe(7);
+    } finally {
+      await absent(false);
+    }
+  });
+  test('its items come out as sheets', async () => {
+    const path = `/api/lessons/${first.id}/review/sheet`;
+    const { text } = await world.teacher.get(`${path}/csv`);
+    const [head, ...lines] = tableFromCsv(text);
+    expect(head).toContain('Discrimination');
+    expect(lines).toHaveLength((await review(first)).items.length);
+    for (const kind of ['xlsx', 'ods']) expect((await world.teacher.get(`${path}/${kind}`)).status).toBe(200);
+  });
+  test('its log comes out whole, as lines that keep to the published schema, and reads as the record did', async () => {
+    const { text, headers } = await world.teacher.get(`/api/lessons/${first.id}/log`);
+    expect(headers.get('content-type')).toMatch(/ndjson/);
+    const lines = text
+      .trim()
+      .split('\n')
+      .map((l) => JSON.parse(l) as Record<string, unknown>);
+    const schema = new Validator(logSchema as unknown as Schema, '2020-12');
+    for (const line of lines) expect([line, schema.validate(line).valid]).toEqual([line, true]);
+    expect(lines[0]).toMatchObject({ format: 'kivex-log', lesson: first.id });
+    const events = lines.slice(1) as unknown as LessonEvent[];
+    const ofFirst = readGroup(events.filter((e) => e.group === first.groupList[0]!.id));
+    expect(ofFirst.observations.map((o) => o.body.seen)).toEqual([{ colour: 'crimson' }]);
+    expect(Object.keys(ofFirst.handedIn)).toHaveLength(1);
+  });
+});
+
+describe('a school', () => {
+  test('is counted together as its lessons are one by one', async () => {
+    const together = await school();
+    const single = [await review(first), await review(second)];
+    expect(together).toMatchObject({ lessons: 2, reports: 8 });
+    const ofEach = single.map((r) => lithium(r.items));
+    const all = lithium(together.items);
+    expect(all.facility.n).toBe(ofEach[0]!.facility.n + ofEach[1]!.facility.n);
+    expect(all.facility.share).toBeCloseTo((ofEach[0]!.facility.share + ofEach[1]!.facility.share) / 2, 9);
+    expect(all.lost).toBe(ofEach[0]!.lost + ofEach[1]!.lost);
+    expect(together.open).toBe(single[0]!.open + single[1]!.open);
+    expect(together.classes).toMatchObject([{ lessons: 2, reports: 8 }]);
+    expect(together.practicals).toMatchObject([{ version: 1, lessons: 2 }]);
+    // The share of a class is that of its marks by their schemes.
+    const rows = [...(await table(first)).rows, ...(await table(second)).rows];
+    const settled = rows.flatMap((r) => r.cells).filter((c) => !c.open);
+    const sum = (of: 'points' | 'max') => settled.reduce((n, c) => n + c[of] * c.weight, 0);
+    expect(together.classes[0]!.share).toBeCloseTo(sum('points') / sum('max'), 9);
+  });
+  test('weighs each lesson by its own scheme', async () => {
+    const before = await school();
+    const standing = (await table(second)).scheme;
+    const scheme = { ...evenScheme, strands: { ...evenScheme.strands, observation: 0 } };
+    const path = `/api/lessons/${second.id}/marks/scheme`;
+    const set = await world.teacher.send<{ id: string }>('PUT', path, {
+      scheme,
+      reason: 'to see',
+      from: standing.id,
+    });
+    const after = await school();
+    expect(lithium(after.items).facility).toEqual(lithium(before.items).facility);
+    expect(lithium(after.items).lost).toBe(lithium(before.items).lost);
+    expect(after.classes[0]!.share).toBeLessThan(before.classes[0]!.share);
+    await world.teacher.post(`${path}/undo`, { from: set.body.id });
+    expect(await school()).toEqual(before);
+  });
+  test('can be looked at by class, teacher, practical and time', async () => {
+    const { choices } = await school();
+    expect((await school(`?class=${choices.classes[0]!.id}`)).lessons).toBe(2);
+    expect(
+      (await school(`?teacher=${choices.teachers[0]!.id}&practical=${choices.practicals[0]!.id}`)).lessons,
+    ).toBe(2);
+    const day = first.startsAt.slice(0, 10);
+    expect((await school(`?from=${day}&to=${day}`)).lessons).toBe(2);
+    expect(await school('?from=2001-01-01&to=2001-12-31')).toMatchObject({
+      lessons: 0,
+      items: [],
+      teach: [],
+    });
+    const bad = await world.teacher.get('/api/review?from=soon');
+    expect([bad.status, bad.text]).toEqual([422, expect.stringMatching(/year-month-day/)]);
+  });
+  test('sees nothing of another school', async () => {
+    const other = await (await makeSchool(world.server, 'other')).signIn('teacher');
+    expect((await other.get<SchoolReview>('/api/review')).body).toMatchObject({
+      lessons: 0,
+      choices: { classes: [] },
+    });
+    expect((await other.get(`/api/lessons/${first.id}/review`)).status).toBe(404);
+    expect((await other.get(`/api/lessons/${first.id}/log`)).status).toBe(404);
+  });
+});
