@@ -1,5 +1,5 @@
 /** Marks as staff see them. */
-import type { Earned, MarkScheme, Reason, Strand, Total, Verdict } from '@kivex/core';
+import type { Agreement, Earned, MarkScheme, Practical, Reason, Strand, Total, Verdict } from '@kivex/core';
 import type { StudentName } from './people.js';
 
 /** One decision of a person; null points gave the mark back to what is computed. */
@@ -125,4 +125,72 @@ export interface Decided {
   readonly decision: string;
   /** How many marks it changed. */
   readonly marks: number;
+}
+
+/** How far a second marker agrees; told once all is marked. */
+export interface SecondMarking {
+  readonly id: string;
+  readonly marker: string;
+  readonly askedBy: string;
+  readonly at: string;
+  readonly size: number;
+  readonly done: number;
+  /** Points two markers may be apart. */
+  readonly tolerance: number;
+  /** Null until all is marked: neither marker is to be swayed. */
+  readonly result: {
+    readonly all: Agreement;
+    readonly strands: readonly { readonly strand: Strand; readonly agreement: Agreement }[];
+    readonly items: readonly {
+      readonly test: string | null;
+      readonly attribute: string | null;
+      readonly strand: Strand;
+      readonly agreement: Agreement;
+    }[];
+    readonly differences: readonly MarkedApart[];
+  } | null;
+}
+/** Two markers further apart than is allowed. */
+export interface MarkedApart {
+  readonly id: string;
+  readonly mark: string;
+  readonly strand: Strand;
+  readonly test: string | null;
+  readonly attribute: string | null;
+  readonly truth: readonly string[];
+  readonly answer: string;
+  readonly first: number;
+  readonly second: number;
+  readonly max: number;
+  /** What was settled on; null while it is not. */
+  readonly settled: number | null;
+}
+export interface NewSecondMarking {
+  /** Id of the member of staff. */
+  readonly marker: string;
+  readonly size: number;
+  readonly tolerance: number;
+}
+/** What somebody is asked to mark blind. */
+export interface BlindHead {
+  readonly id: string;
+  readonly title: string;
+  readonly askedBy: string;
+  readonly size: number;
+  readonly done: number;
+}
+/** Answers to be marked blind: no names, no points, no groups. */
+export interface BlindMarking extends BlindHead {
+  readonly practical: Practical;
+  readonly answers: readonly {
+    readonly id: string;
+    readonly strand: Strand;
+    readonly test: string | null;
+    readonly attribute: string | null;
+    readonly truth: readonly string[];
+    readonly answer: string;
+    readonly max: number;
+    /** The marker's own; null while it is not marked. */
+    readonly points: number | null;
+  }[];
 }

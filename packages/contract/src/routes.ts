@@ -21,12 +21,16 @@ import type {
 } from './lesson-bodies.js';
 import type { Lesson, LessonHead, LessonPlanning, LessonState } from './lessons.js';
 import type {
+  BlindHead,
+  BlindMarking,
   Decided,
   MarkCell,
   MarkTable,
   NewDecision,
   NewScheme,
+  NewSecondMarking,
   SchemePreview,
+  SecondMarking,
   StandingScheme,
 } from './marks.js';
 import type {
@@ -260,6 +264,13 @@ export const routes = {
   'POST /api/lessons/:lesson/marks/scheme/undo': teaching<StandingScheme, { readonly from: string }>(),
   'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
+
+  'GET /api/lessons/:lesson/second-markings': teaching<readonly SecondMarking[]>(),
+  'POST /api/lessons/:lesson/second-markings': teaching<SecondMarking, NewSecondMarking>(),
+  'PUT /api/lessons/:lesson/second-markings/:blind': teaching<void, { readonly points: number }>(),
+  'GET /api/second-markings': teaching<readonly BlindHead[]>(),
+  'GET /api/second-markings/:marking': teaching<BlindMarking>(),
+  'PUT /api/second-markings/:marking/:blind': teaching<void, { readonly points: number }>(),
 
   'GET /api/lessons/:lesson/review': teaching<LessonReview>(),
   'GET /api/lessons/:lesson/review/sheet/:kind': teaching<AFile>(),

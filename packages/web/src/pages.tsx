@@ -49,6 +49,7 @@ const routes: RouteObject[] = [
               { path: 'review', ...page(() => import('./review/ReviewPage.js')) },
             ],
           },
+          { path: '/second/:id', ...page(() => import('./mark/BlindPage.js')) },
           { path: '/review', ...page(() => import('./review/SchoolReviewPage.js')) },
           { path: '/practicals', ...page(() => import('./practicals/PracticalsPage.js')) },
           { path: '/practicals/:id', ...page(() => import('./practicals/PracticalPage.js')) },

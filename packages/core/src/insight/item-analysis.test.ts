@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { correlation, flagOf, itemAnalysis, type ReviewedMark } from './item-analysis.js';
+import { correlation } from '../numbers/correlation.js';
+import { flagOf, itemAnalysis, type ReviewedMark } from './item-analysis.js';
 import { strandProfile } from './strand-profile.js';
 
 const mark = (student: string, points: number, part: Partial<ReviewedMark> = {}): ReviewedMark => ({

@@ -1,5 +1,6 @@
 /** How each item went over many students: facility with its interval, discrimination, what was written instead. */
 import { readingForm } from '../lesson/reading-form.js';
+import { correlation } from '../numbers/correlation.js';
 import { groupedBy } from '../numbers/grouped.js';
 import { wilson, type Share } from '../numbers/wilson.js';
 import type { WeighedItem } from '../schemes/mark-scheme.js';
@@ -46,20 +47,6 @@ export const fewestForDiscrimination = 8;
 
 export const itemKey = ({ strand, test, attribute, truth, role }: ReviewedItem): string =>
   [strand, test ?? '', attribute ?? '', role, ...truth].join('\u0001');
-
-/** Pearson's correlation; null where either does not vary. */
-export function correlation(pairs: readonly (readonly [number, number])[]): number | null {
-  const n = pairs.length;
-  const mean = (i: 0 | 1) => pairs.reduce((sum, p) => sum + p[i], 0) / n;
-  const [mx, my] = [mean(0), mean(1)];
-  let [xx, yy, xy] = [0, 0, 0];
-  for (const [x, y] of pairs) {
-    xx += (x - mx) ** 2;
-    yy += (y - my) ** 2;
-    xy += (x - mx) * (y - my);
-  }
-  return xx > 1e-12 && yy > 1e-12 ? xy / Math.sqrt(xx * yy) : null;
-}
 
 function commonest(marks: readonly ReviewedMark[]): WrongAnswer[] {
   const wrong = marks.filter((m) => m.points < m.max && m.answer.trim() && m.strand !== 'technique');

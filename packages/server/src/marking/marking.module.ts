@@ -14,6 +14,8 @@ import { ReleasesService } from './releases.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 import { SchemesController } from './schemes.controller.js';
 import { SchemesService } from './schemes.service.js';
+import { SecondMarkingController } from './second-marking.controller.js';
+import { SecondMarkingService } from './second-marking.service.js';
 
 @Module({
   imports: [
@@ -21,7 +23,7 @@ import { SchemesService } from './schemes.service.js';
     LessonsModule,
     LogModule,
   ],
-  controllers: [MarksController, SchemesController, MarkFilesController],
+  controllers: [MarksController, SchemesController, MarkFilesController, SecondMarkingController],
   providers: [
     MarkKeepingService,
     MarksService,
@@ -29,6 +31,7 @@ import { SchemesService } from './schemes.service.js';
     AbsenceService,
     SchemeRecordsService,
     SchemesService,
+    SecondMarkingService,
     ReleasesService,
   ],
   exports: [MarksService, MarkKeepingService, DecisionsService, ReleasesService],

@@ -115,3 +115,46 @@ export class MarkReleaseRow {
   @JoinColumn({ name: 'withdrawnById' })
   withdrawnBy: Relation<Staff> | null;
 }
+
+/** Marks of a lesson given to somebody else to be marked again, blind. */
+@Entity('second_marking')
+export class SecondMarkingRow {
+  @IdColumn() id: string;
+  @Index() @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() markerId: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'markerId' })
+  marker: Relation<Staff>;
+  @Index() @RefColumn() askedById: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'askedById' })
+  askedBy: Relation<Staff>;
+  @Column({ type: 'int' }) tolerance: number;
+  @TimeColumn() at: Date;
+}
+
+/** One answer of a second marking, as it was and what it had when it was drawn. */
+@Entity('second_mark')
+@Index(['markingId', 'place'], { unique: true })
+export class SecondMarkRow {
+  @IdColumn() id: string;
+  @RefColumn() markingId: string;
+  @ManyToOne(() => SecondMarkingRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'markingId' })
+  marking: Relation<SecondMarkingRow>;
+  @Index() @RefColumn() markId: string;
+  @ManyToOne(() => MarkRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'markId' })
+  mark: Relation<MarkRow>;
+  @Column({ type: 'int' }) place: number;
+  @Column({ type: 'text' }) answer: string;
+  /** Points that stood when it was drawn. */
+  @Column({ type: 'int' }) first: number;
+  /** The second marker's. */
+  @Column({ type: 'int', nullable: true }) second: number | null;
+  /** What both settled on. */
+  @Column({ type: 'int', nullable: true }) settled: number | null;
+}

@@ -8,6 +8,7 @@ import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
+import { AskedToMark } from './AskedToMark.js';
 import { useLessons } from './lesson-queries.js';
 import { StateMark } from './StateMark.js';
 
@@ -44,6 +45,7 @@ export default function LessonsPage() {
         <chakra.h1 fontSize="xl">Lessons</chakra.h1>
         {newLesson}
       </Box>
+      {!technician && <AskedToMark />}
       {!all.length && (
         <Tile>
           <Empty title="No lessons yet">{newLesson || 'A teacher plans them.'}</Empty>

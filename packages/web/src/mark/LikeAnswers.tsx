@@ -1,11 +1,12 @@
 /** Like answers together: what wants a person first, the biggest first; one decision for all who wrote the same. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Decided, Lesson, MarkRow } from '@kivex/contract';
-import { likeAnswers, type LikeAnswers as Group } from '@kivex/core';
+import type { LikeAnswers as Group } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import type { Remote } from 'comlink';
+import { useCallback, useEffect, useState } from 'react';
 import { isTyping } from '../kit/is-typing.js';
-import { Empty } from '../kit/Notice.js';
+import { Empty, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
@@ -13,6 +14,8 @@ import { Surface } from '../lessons/Follows.js';
 import { LikeDesk } from './LikeDesk.js';
 import { itemName, truthOf } from './like-names.js';
 import { answersToSort } from './sort-answers.js';
+import type { SortingWork } from './sorting-work.js';
+import { useSorted } from './use-sorted.js';
 
 interface LikeAnswersProps {
   readonly lesson: Lesson;
@@ -23,7 +26,12 @@ interface LikeAnswersProps {
 
 export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   const cache = useQueryClient();
-  const groups = useMemo(() => likeAnswers(answersToSort(lesson, rows)), [lesson, rows]);
+  const sort = useCallback(
+    (work: Remote<SortingWork> | SortingWork) => work.like(answersToSort(lesson, rows)),
+    [lesson, rows],
+  );
+  const { found, error } = useSorted(sort);
+  const groups = found ?? none;
   const [key, setKey] = useState<string>();
   const [draft, setDraft] = useState<{ points: number }>();
   const [last, setLast] = useState<Decided>();
@@ -86,12 +94,16 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
       }
     >
       <Tile p="3" display="grid" gap="2">
-        <chakra.p color="ink.soft">
+        <chakra.p color="ink.soft" hidden={!found}>
           {open.length
             ? `${answers} ${answers === 1 ? 'answer wants' : 'answers want'} a person: ${open.length} ${open.length === 1 ? 'decision' : 'decisions'}. n goes to the next, ↑ and ↓ along the list; a figure sets the points.`
             : 'Nothing is left to look at. Any group can still be decided otherwise.'}
         </chakra.p>
-        {groups.length === 0 && <Empty title="No answers yet">They come as soon as somebody hands in.</Empty>}
+        {error && <Notice tone="stop">{error.message}</Notice>}
+        {!found && !error && <Loading what="like answers" />}
+        {found && groups.length === 0 && (
+          <Empty title="No answers yet">They come as soon as somebody hands in.</Empty>
+        )}
         <Box role="list" aria-label="Like answers">
           {groups.map((g) => (
             <LikeRow key={g.key} lesson={lesson} group={g} chosen={g === group} choose={() => choose(g)} />
@@ -102,6 +114,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   );
 }
 
+const none: readonly Group[] = [];
 const rowId = (group: Group): string => `like-${group.ids[0]}`;
 
 function LikeRow({

@@ -1,7 +1,7 @@
 /** One decision for all who wrote the same: what they wrote, what was to be seen, why Kivex is unsure, and who it covers. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Decided, Lesson, MarkRow } from '@kivex/contract';
-import type { LikeAnswers } from '@kivex/core';
+import { groupedBy, type LikeAnswers } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -23,6 +23,20 @@ export const readyReasons = [
   'Too vague',
   'Half of it',
 ] as const;
+
+/** What was said of the same test before, the commonest first: kept, and offered again. */
+export function ownReasons(rows: readonly MarkRow[], { strand, test }: LikeAnswers, most = 3): string[] {
+  const ready = new Set<string>([...readyReasons, 'Taken back']);
+  const said = rows
+    .flatMap((row) => row.cells)
+    .filter((c) => c.strand === strand && (c.test ?? '') === test)
+    .flatMap((c) => c.changes.map((change) => change.reason))
+    .filter((reason) => !ready.has(reason) && reason.length <= 60);
+  return [...groupedBy(said, (reason) => reason)]
+    .sort((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))
+    .slice(0, most)
+    .map(([reason]) => reason);
+}
 
 interface LikeDeskProps {
   readonly lesson: Lesson;
@@ -123,7 +137,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
           goTo={draft}
         >
           <Box display="flex" flexWrap="wrap" gap="1.5">
-            {readyReasons.map((ready) => (
+            {[...readyReasons, ...ownReasons(rows, group)].map((ready) => (
               <Button key={ready} type="button" size="small" onClick={() => setValue('reason', ready)}>
                 {ready}
               </Button>

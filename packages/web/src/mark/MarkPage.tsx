@@ -15,6 +15,7 @@ import { HeldNotice } from '../lessons/HeldNotice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
+import { ChecksDesk } from './ChecksDesk.js';
 import { GiveOut } from './GiveOut.js';
 import { LikeAnswers } from './LikeAnswers.js';
 import { SchemeDesk } from './SchemeDesk.js';
@@ -77,7 +78,7 @@ export default function MarkPage() {
 
   const [params, setParams] = useSearchParams();
   const wanted = params.get('view');
-  const view = wanted === 'like' || wanted === 'scheme' ? wanted : 'table';
+  const view = wanted === 'like' || wanted === 'scheme' || wanted === 'checks' ? wanted : 'table';
   useEffect(() => {
     if (view !== 'table') return;
     const press = (event: KeyboardEvent) => {
@@ -156,6 +157,7 @@ export default function MarkPage() {
           { id: 'table', label: 'By student' },
           { id: 'like', label: 'Like answers' },
           { id: 'scheme', label: 'Mark scheme' },
+          { id: 'checks', label: 'Checks' },
         ]}
         chosen={view}
         choose={(next) => setParams(next === 'table' ? {} : { view: next }, { replace: true })}
@@ -167,6 +169,13 @@ export default function MarkPage() {
       <>
         {views}
         <SchemeDesk key={marks.data.scheme.id} lesson={lesson} standing={marks.data.scheme} />
+      </>
+    );
+  if (view === 'checks')
+    return (
+      <>
+        {views}
+        <ChecksDesk lesson={lesson} rows={rows} follows={follows} />
       </>
     );
   if (view === 'like' && marked.length)

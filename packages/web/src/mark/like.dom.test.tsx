@@ -15,12 +15,12 @@ const rows = [rowOf(ash, [murky]), rowOf(birch, [Murky, right]), rowOf(clove, [s
 const path = '/api/lessons/lesson/marks/decisions';
 const like = (server: Record<string, unknown> = {}) =>
   show(<LikeAnswers lesson={lesson} rows={rows} follows={<p>What follows</p>} />, { server });
-const first = () => screen.getByRole('button', { name: /murky/i });
+const first = () => screen.findByRole('button', { name: /murky/i });
 
 describe('like answers together', () => {
   test('what wants a person stands first, the biggest first, and how many decisions that is', async () => {
     like();
-    expect(screen.getByText(/3 answers want a person: 2 decisions/)).toBeTruthy();
+    expect(await screen.findByText(/3 answers want a person: 2 decisions/)).toBeTruthy();
     const list = within(screen.getByRole('list', { name: 'Like answers' })).getAllByRole('button');
     expect(list.map((row) => row.textContent)).toEqual([
       expect.stringMatching(/^2 ×murky.*1 other way.*2 to look at$/i),
@@ -32,6 +32,7 @@ describe('like answers together', () => {
   });
   test('a figure and Enter decide for all of them, and the next comes up', async () => {
     const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 2 } });
+    await first();
     await user.keyboard('n');
     expect(await screen.findByRole('button', { name: 'Decide for 2' })).toBeTruthy();
     await user.keyboard('1');
@@ -52,7 +53,7 @@ describe('like answers together', () => {
   });
   test('who is not meant is left out', async () => {
     const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 1 } });
-    await user.click(first());
+    await user.click(await first());
     await user.click(await screen.findByRole('button', { name: birch.name }));
     await user.click(screen.getByText('Too vague'));
     await user.click(screen.getByRole('button', { name: 'Decide for 1' }));
@@ -69,7 +70,7 @@ describe('like answers together', () => {
       [`POST ${path}`]: { decision: 'd1', marks: 2 },
       [`POST ${path}/d1/undo`]: { decision: 'd2', marks: 2 },
     });
-    await user.click(first());
+    await user.click(await first());
     await user.click(await screen.findByText('Means the right thing'));
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
     await user.click(await screen.findByRole('button', { name: /Take the last back \(2\)/ }));
@@ -83,19 +84,19 @@ describe('like answers together', () => {
         errors: [{ field: 'reason', detail: 'Say why, in a few words.' }],
       }),
     });
-    await user.click(first());
+    await user.click(await first());
     await user.type(await screen.findByRole('textbox', { name: 'Why' }), 'x');
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Say why, in a few words.');
     expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('x');
-    expect(first().getAttribute('aria-pressed')).toBe('true');
+    expect((await first()).getAttribute('aria-pressed')).toBe('true');
   });
   test('where the last could not be taken back it is said, and can be tried again', async () => {
     const { user } = like({
       [`POST ${path}`]: { decision: 'd1', marks: 2 },
       [`POST ${path}/d1/undo`]: new Refusal(422, { detail: 'The marks were decided anew since.' }),
     });
-    await user.click(first());
+    await user.click(await first());
     await user.click(await screen.findByText('Means the right thing'));
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
     await user.click(await screen.findByRole('button', { name: /Take the last back/ }));
@@ -107,7 +108,7 @@ describe('like answers together', () => {
       [`POST ${path}`]: { decision: 'd1', marks: 2 },
       [`POST ${path}/d1/undo`]: new Refusal(503, { detail: 'Kivex cannot be reached.' }),
     });
-    await user.click(first());
+    await user.click(await first());
     await user.click(await screen.findByText('Means the right thing'));
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
     const back = await screen.findByRole('button', { name: /Take the last back/ });

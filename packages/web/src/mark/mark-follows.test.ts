@@ -6,6 +6,8 @@ import { markFacts } from './mark-follows.js';
 const row = (name: string, answers: readonly string[] | null): MarkRow =>
   ({
     student: { id: name, name },
+    given: 'no',
+    absent: false,
     cells: (answers ?? []).map((answer) => ({ answer, points: 0, max: 1, open: false, changes: [] })),
   }) as unknown as MarkRow;
 const table = (rows: MarkRow[], open = 0): MarkTable => ({
@@ -36,6 +38,17 @@ describe('what follows from the marks', () => {
     });
     expect(facts.settled).toBeUndefined();
     expect(facts.nothing).toBeUndefined();
+  });
+  test('who has marks already, and whose have changed since, is told; who was away is not at work', () => {
+    const has = { ...row('Ada', ['red']), given: 'as-before' } as MarkRow;
+    const away = { ...row('Bo', null), absent: true } as MarkRow;
+    const facts = texts(markFacts(table([has, away, row('Cy', ['blue'])]), 'marking'));
+    expect(facts).toMatchObject({
+      older: expect.stringMatching(/^1 student has marks that have changed/),
+      some: expect.stringMatching(/^1 student has their marks; the rest see nothing/),
+    });
+    expect(facts.state).toBeUndefined();
+    expect(facts.working).toBeUndefined();
   });
   test('many names are cut short', () =>
     expect(
