@@ -1,6 +1,7 @@
 /** Odd wording that groups at different benches share: a question to be asked, never a verdict. */
 import { groupedBy } from '../numbers/grouped.js';
-import { readText } from '../reading/read-text.js';
+import { abbreviations } from '../reading/abbreviations.js';
+import { standingOf } from '../reading/lexicon.js';
 import { isWord, tokensOf } from '../reading/tokens.js';
 
 export interface Written {
@@ -20,15 +21,17 @@ export interface AlikeGroups {
   readonly shared: readonly SharedWording[];
 }
 
-/** Words written in a way of their own: mended by the reader, or that it does not know. */
-export function oddWords(answer: string): string[] {
-  const { words, unexplained } = readText(answer);
-  const known = new Set(words);
-  const unknown = new Set(unexplained.map((u) => u.word));
-  return tokensOf(answer).filter(
-    (token) => isWord(token) && /^\p{L}{4,}$/u.test(token) && (!known.has(token) || unknown.has(token)),
+const shortForms: ReadonlySet<string> = new Set(abbreviations.map((a) => a.form));
+
+/** Words that stand in no dictionary and are no short forms of lessons: slips of one's own. */
+export const oddWords = (answer: string): string[] =>
+  tokensOf(answer).filter(
+    (token) =>
+      isWord(token) &&
+      /^\p{L}{4,}$/u.test(token) &&
+      !shortForms.has(token) &&
+      standingOf(token) === 'unknown',
   );
-}
 
 /** Of a whole class, wording this many groups have is how the class speaks. */
 const mostShare = 0.2;

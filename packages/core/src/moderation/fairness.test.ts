@@ -67,9 +67,10 @@ describe('what must not matter', () => {
 describe('wording that groups share', () => {
   const wrote = (group: string, answer: string, item = 'naoh') => ({ group, item, answer });
   const others = ['c', 'd', 'e', 'f', 'g', 'h', 'i', 'j'].map((g) => wrote(g, 'a white precipitate'));
-  test('odd words are those the reader had to mend, or does not know', () => {
+  test('odd words stand in no dictionary, and are no short forms', () => {
     expect(oddWords('a gelatinus presipitate')).toEqual(['gelatinus', 'presipitate']);
-    expect(oddWords('a white precipitate')).toEqual([]);
+    for (const plain of ['a white precipitate', 'stayed clear, then limewater stays clear', 'no pptn, effv'])
+      expect(oddWords(plain)).toEqual([]);
   });
   test('is pointed out where it is odd, and asked of both', () => {
     const [pair, ...rest] = alikeGroups([

@@ -27,7 +27,7 @@ export const writtenBy = (rows: readonly MarkRow[]): Written[] =>
       .filter((c) => c.answer.trim() && c.strand !== 'technique' && c.strand !== 'equation')
       .map((c) => ({
         group,
-        item: [c.strand, c.test ?? '', c.attribute ?? ''].join(' '),
+        item: `${c.strand} ${c.test ?? ''}`,
         answer: c.answer,
       })),
   );
