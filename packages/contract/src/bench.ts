@@ -1,5 +1,5 @@
 /** The bench as students see it: nothing here says what an unknown holds. */
-import type { Asked, LessonEvent, OwnSlot, PlannedTest, SampleRole, Strand } from '@kivex/core';
+import type { Asked, LessonEvent, OwnSlot, PlannedTest, SampleRole, Strand, ToTeach } from '@kivex/core';
 import type { LessonState } from './lessons.js';
 import type { StudentName } from './people.js';
 
@@ -103,6 +103,16 @@ export interface FeedbackItem {
   readonly max: number;
   readonly why: readonly string[];
 }
+/** A student's question about a mark, and what was answered. */
+export interface OwnQuestion {
+  readonly id: string;
+  /** Of the item. */
+  readonly key: string;
+  readonly text: string;
+  readonly at: string;
+  readonly answer: string | null;
+  readonly answeredBy: string | null;
+}
 export interface Feedback {
   readonly me: StudentName;
   readonly title: string;
@@ -112,6 +122,10 @@ export interface Feedback {
   readonly points: number;
   readonly max: number;
   readonly items: readonly FeedbackItem[];
+  /** What would bring this student most, with questions to practise; null where nothing was lost. */
+  readonly next: ToTeach | null;
+  /** Asked of the teacher about single items, oldest first. */
+  readonly questions: readonly OwnQuestion[];
   /** What the unknowns held; only after release. */
   readonly truths: readonly { readonly sample: string; readonly label: string; readonly holds: string }[];
 }

@@ -127,6 +127,18 @@ export interface Decided {
   readonly marks: number;
 }
 
+/** A student's question about a mark, as staff see it. */
+export interface MarkQuestion {
+  readonly id: string;
+  readonly student: StudentName;
+  /** Of the item. */
+  readonly key: string;
+  readonly text: string;
+  readonly at: string;
+  readonly answer: string | null;
+  readonly answeredBy: string | null;
+}
+
 /** How far a second marker agrees; told once all is marked. */
 export interface SecondMarking {
   readonly id: string;

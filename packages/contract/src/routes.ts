@@ -7,7 +7,16 @@
 import type { Incident, KeptSample, NewIncident, NewKeptSample } from './room-records.js';
 import type { Label, MarkScheme, Practical, Syllabus } from '@kivex/core';
 import type { AuditEntry } from './audit.js';
-import type { Bench, EntryBatch, EventsReceipt, Feedback, JoinNames, KeptIds, WireEvent } from './bench.js';
+import type {
+  Bench,
+  EntryBatch,
+  EventsReceipt,
+  Feedback,
+  JoinNames,
+  KeptIds,
+  OwnQuestion,
+  WireEvent,
+} from './bench.js';
 import type { BoardLog, HeldEntries } from './held.js';
 import type {
   DealtByHand,
@@ -25,6 +34,7 @@ import type {
   BlindMarking,
   Decided,
   MarkCell,
+  MarkQuestion,
   MarkTable,
   NewDecision,
   NewScheme,
@@ -265,6 +275,9 @@ export const routes = {
   'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
 
+  'GET /api/lessons/:lesson/marks/questions': teaching<readonly MarkQuestion[]>(),
+  'PUT /api/lessons/:lesson/marks/questions/:question': teaching<MarkQuestion, { readonly answer: string }>(),
+  'GET /api/lessons/:lesson/marks/reports.pdf': teaching<AFile>(),
   'GET /api/lessons/:lesson/second-markings': teaching<readonly SecondMarking[]>(),
   'POST /api/lessons/:lesson/second-markings': teaching<SecondMarking, NewSecondMarking>(),
   'PUT /api/lessons/:lesson/second-markings/:blind': teaching<void, { readonly points: number }>(),
@@ -291,6 +304,10 @@ export const routes = {
   'POST /api/bench/lock': student<void>(),
   'POST /api/bench/unlock': student<void, { readonly pin: string }>(),
   'GET /api/bench/feedback': student<Feedback>(),
+  'POST /api/bench/feedback/questions': student<
+    OwnQuestion,
+    { readonly key: string; readonly text: string }
+  >(),
 } as const satisfies Readonly<Record<string, Route<unknown, unknown>>>;
 
 export type RouteName = keyof typeof routes;

@@ -36,6 +36,7 @@ export * from './identification-tests/well-look.js';
 export * from './lesson/advice.js';
 export * from './insight/namings.js';
 export * from './insight/item-analysis.js';
+export * from './insight/item-words.js';
 export * from './insight/recall-questions.js';
 export * from './insight/strand-profile.js';
 export * from './insight/teach-again.js';

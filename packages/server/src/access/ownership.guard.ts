@@ -7,7 +7,13 @@ import { isUUID } from 'class-validator';
 import { DataSource, type EntityTarget, type FindOptionsWhere, type ObjectLiteral } from 'typeorm';
 import { notFound } from '../problems/problems.js';
 import { Lesson, LessonGroup, LessonSample } from '../records/lessons.entities.js';
-import { MarkChangeRow, MarkRow, SecondMarkingRow, SecondMarkRow } from '../records/marking.entities.js';
+import {
+  MarkChangeRow,
+  MarkQuestionRow,
+  MarkRow,
+  SecondMarkingRow,
+  SecondMarkRow,
+} from '../records/marking.entities.js';
 import { LessonEventRow, PhotoRow } from '../records/observing.entities.js';
 import { SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { Practical } from '../records/practicals.entities.js';
@@ -52,6 +58,7 @@ const belonging: Readonly<Record<PathName, Owned | null>> = {
     mark: { lessonId },
   })),
   marking: owned('second marking', SecondMarkingRow, (id, schoolId) => ({ id, lesson: { schoolId } })),
+  question: owned('question in this lesson', MarkQuestionRow, (id, _, lessonId) => ({ id, lessonId })),
   blind: owned('answer', SecondMarkRow, (id, schoolId) => ({ id, marking: { lesson: { schoolId } } })),
   call: owned('call', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),
   timer: owned('timer', LessonEventRow, (id, _, lessonId) => ({ id, lessonId })),

@@ -14,7 +14,7 @@ import type * as jobs from './jobs.js';
 import type { ReadOutcome } from './sheet-jobs.js';
 
 type Jobs = typeof jobs;
-type Paper = 'labels' | 'prepSheet' | 'riskSheet' | 'referenceCard' | 'sheetFile';
+type Paper = 'labels' | 'prepSheet' | 'riskSheet' | 'referenceCard' | 'reports' | 'sheetFile';
 
 /** Milliseconds a worker waits for more before it ends and gives its memory back. */
 const idle = 10_000;

@@ -5,6 +5,7 @@
 import './give-way.js';
 import type { LabelSheetInput } from '../printing/label-sheet.js';
 import type { PrepSheet } from '../printing/prep-sheet.js';
+import type { ReportSheet } from '../printing/report-sheet.js';
 import type { RiskSheetInput } from '../printing/risk-sheet.js';
 import type { SheetKind, Table } from '../sheets/sheet-kinds.js';
 
@@ -39,6 +40,14 @@ export async function referenceCard({ cards }: { readonly cards: number }): Prom
     import('../printing/pdf.js'),
   ]);
   return pdfOf(sheet.referenceCardSheet(cards));
+}
+
+export async function reports(input: ReportSheet): Promise<Uint8Array> {
+  const [sheet, { pdfOf }] = await Promise.all([
+    import('../printing/report-sheet.js'),
+    import('../printing/pdf.js'),
+  ]);
+  return pdfOf(sheet.reportSheet(input));
 }
 
 export async function sheetFile({

@@ -2,7 +2,7 @@
 import type { MarkTable } from '@kivex/contract';
 import { itemTitle, weightOf } from '@kivex/core';
 import { historyTable, marksTable } from '@kivex/core/formats/marks-table';
-import { Controller, Param, ParseEnumPipe, ParseUUIDPipe, Res, StreamableFile } from '@nestjs/common';
+import { Controller, Param, ParseEnumPipe, ParseUUIDPipe, Query, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
 import { Route } from '../access/route.js';
@@ -14,6 +14,7 @@ import type { Lesson } from '../records/lessons.entities.js';
 import { attachment } from '../sheets/attachment.js';
 import { sheetKindNames, sheetTypes, type SheetKind, type Table } from '../sheets/sheet-kinds.js';
 import { MarksService } from './marks.service.js';
+import { ReportsService } from './reports.service.js';
 
 @Controller()
 export class MarkFilesController {
@@ -22,6 +23,7 @@ export class MarkFilesController {
     private readonly lessons: LessonsService,
     private readonly views: LessonViewsService,
     private readonly heavy: HeavyService,
+    private readonly reports: ReportsService,
   ) {}
 
   @Route('GET /api/lessons/:lesson/marks/sheet/:kind')
@@ -84,6 +86,24 @@ export class MarkFilesController {
       ),
     );
     return this.file(staff, response, { kind, called: 'mark-history', sheet: 'History', lesson, rows });
+  }
+
+  /** The class on paper: `form=slips` for slips, reports where left out; `only` for some students. */
+  @Route('GET /api/lessons/:lesson/marks/reports.pdf')
+  async reportsPdf(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+    @Query('form') form?: string,
+    @Query('only') only?: string | string[],
+  ): Promise<StreamableFile> {
+    const lesson = await this.lessons.own(staff.schoolId, id);
+    const slips = form === 'slips';
+    const students = only === undefined ? undefined : [only].flat();
+    const sheet = await this.reports.sheet(lesson, slips ? 'slips' : 'reports', students);
+    const day = lesson.startsAt.toISOString().slice(0, 10);
+    attachment(response, `kivex-${slips ? 'slips' : 'reports'}-${day}.pdf`, 'application/pdf');
+    return new StreamableFile(await this.heavy.paper('reports', sheet, staff.schoolId, goneSignal(response)));
   }
 
   private async file(

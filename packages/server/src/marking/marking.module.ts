@@ -2,15 +2,20 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { LessonsModule } from '../lessons/lessons.module.js';
 import { LogModule } from '../run/log/log.module.js';
+import { Lesson } from '../records/lessons.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
 import { MarkChangeRow, MarkReleaseRow, MarkRow, MarkSchemeRow } from '../records/marking.entities.js';
 import { AbsenceService } from './absence.service.js';
 import { DecisionsService } from './decisions.service.js';
+import { FeedbackService } from './feedback.service.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { MarkFilesController } from './mark-files.controller.js';
 import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
+import { QuestionsController } from './questions.controller.js';
+import { QuestionsService } from './questions.service.js';
 import { ReleasesService } from './releases.service.js';
+import { ReportsService } from './reports.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 import { SchemesController } from './schemes.controller.js';
 import { SchemesService } from './schemes.service.js';
@@ -19,11 +24,24 @@ import { SecondMarkingService } from './second-marking.service.js';
 
 @Module({
   imports: [
-    TypeOrmModule.forFeature([MarkRow, MarkChangeRow, MarkSchemeRow, MarkReleaseRow, PracticalVersion]),
+    TypeOrmModule.forFeature([
+      Lesson,
+      MarkRow,
+      MarkChangeRow,
+      MarkSchemeRow,
+      MarkReleaseRow,
+      PracticalVersion,
+    ]),
     LessonsModule,
     LogModule,
   ],
-  controllers: [MarksController, SchemesController, MarkFilesController, SecondMarkingController],
+  controllers: [
+    MarksController,
+    SchemesController,
+    MarkFilesController,
+    SecondMarkingController,
+    QuestionsController,
+  ],
   providers: [
     MarkKeepingService,
     MarksService,
@@ -32,8 +50,18 @@ import { SecondMarkingService } from './second-marking.service.js';
     SchemeRecordsService,
     SchemesService,
     SecondMarkingService,
+    QuestionsService,
+    FeedbackService,
+    ReportsService,
     ReleasesService,
   ],
-  exports: [MarksService, MarkKeepingService, DecisionsService, ReleasesService],
+  exports: [
+    MarksService,
+    MarkKeepingService,
+    DecisionsService,
+    ReleasesService,
+    FeedbackService,
+    QuestionsService,
+  ],
 })
 export class MarkingModule {}

@@ -116,6 +116,30 @@ export class MarkReleaseRow {
   withdrawnBy: Relation<Staff> | null;
 }
 
+/** A student's question about a mark that was given out, and the answer. */
+@Entity('mark_question')
+@Index(['lessonId', 'studentId', 'at'])
+export class MarkQuestionRow {
+  @IdColumn() id: string;
+  @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() studentId: string;
+  @ManyToOne(() => Student, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'studentId' })
+  student: Relation<Student>;
+  @Column({ type: 'varchar', length: 120 }) itemKey: string;
+  @Column({ type: 'varchar', length: 500 }) text: string;
+  @TimeColumn() at: Date;
+  @Column({ type: 'varchar', length: 500, nullable: true }) answer: string | null;
+  @TimeColumn({ nullable: true }) answeredAt: Date | null;
+  @Index() @RefColumn({ nullable: true }) answeredById: string | null;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION', nullable: true })
+  @JoinColumn({ name: 'answeredById' })
+  answeredBy: Relation<Staff> | null;
+}
+
 /** Marks of a lesson given to somebody else to be marked again, blind. */
 @Entity('second_marking')
 export class SecondMarkingRow {

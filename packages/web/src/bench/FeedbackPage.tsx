@@ -9,6 +9,8 @@ import { shortTestName } from '../kit/look-names.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
+import { AskAbout } from './AskAbout.js';
+import { NextStep } from './NextStep.js';
 
 const strandWords = {
   observation: 'You saw',
@@ -35,8 +37,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
   useEffect(load, [load]);
   if (error) return <Failed error={error} again={load} />;
   if (!feedback) return <Loading what="your marks" />;
-  if (!feedback.released)
-    return <Notice tone="tell">Your marks are not out yet. Ask your teacher.</Notice>;
+  if (!feedback.released) return <Notice tone="tell">Your marks are not out yet. Ask your teacher.</Notice>;
   const samples = [...new Set(feedback.items.map((i) => i.sample))];
   const truth = new Map(feedback.truths.map((t) => [t.sample, t]));
   return (
@@ -49,6 +50,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
         </chakra.p>
         {feedback.late && <chakra.p>Handed in after the end.</chakra.p>}
       </Tile>
+      {feedback.next && <NextStep next={feedback.next} />}
       {samples.map((id) => {
         const about = truth.get(id);
         const jar = about && about.label !== about.holds;
@@ -92,6 +94,13 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
                     {item.why.map((why) => (
                       <chakra.p key={why}>{why}</chakra.p>
                     ))}
+                    <AskAbout
+                      item={item.key}
+                      asked={feedback.questions.filter((q) => q.key === item.key)}
+                      onAsked={(question) =>
+                        setFeedback({ ...feedback, questions: [...feedback.questions, question] })
+                      }
+                    />
                   </Box>
                   <Box fontWeight="700" whiteSpace="nowrap">
                     {item.max ? `${item.points} / ${item.max}` : 'not counted'}

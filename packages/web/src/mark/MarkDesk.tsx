@@ -1,6 +1,6 @@
 /** One mark at the desk: the answer, the truth, the student's own record and the rule that fired, in one glance. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { Lesson, MarkCell, MarkRow, WireEvent } from '@kivex/contract';
+import type { Lesson, MarkCell, MarkQuestion, MarkRow, WireEvent } from '@kivex/contract';
 import { attributeOf, equationsWanted, expectationOf, readGroup, testOf } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
@@ -14,6 +14,7 @@ import { address, call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
+import { Questions } from './Questions.js';
 import { WhyBox } from './WhyBox.js';
 
 interface MarkDeskProps {
@@ -21,13 +22,15 @@ interface MarkDeskProps {
   readonly row: MarkRow;
   readonly cell: MarkCell;
   readonly events: readonly WireEvent[];
+  /** What the student asked about this mark. */
+  readonly questions: readonly MarkQuestion[];
   /** Points set from the keyboard, the reason still to come. */
   readonly draft: { readonly points: number } | undefined;
   readonly close: () => void;
   readonly next: () => void;
 }
 
-export function MarkDesk({ lesson, row, cell, events, draft, close, next }: MarkDeskProps) {
+export function MarkDesk({ lesson, row, cell, events, questions, draft, close, next }: MarkDeskProps) {
   const cache = useQueryClient();
   const form = useSentForm({
     defaults: { points: cell.points, reason: '' },
@@ -153,6 +156,7 @@ export function MarkDesk({ lesson, row, cell, events, draft, close, next }: Mark
           {change.answer !== cell.answer && ` for “${change.answer || 'nothing written'}”`}: {change.reason}
         </Box>
       ))}
+      <Questions lesson={lesson.id} questions={questions} />
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
         <WhyBox
           max={cell.max}

@@ -1,11 +1,13 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
-import type { MarkRow } from '@kivex/contract';
+import type { MarkQuestion, MarkRow } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Printer } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { OneOf } from '../kit/Choices.js';
+import { FileLink } from '../kit/FileLink.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { SheetLinks } from '../kit/SheetLinks.js';
@@ -18,6 +20,7 @@ import { useLiveBoard } from '../run/live-board.js';
 import { ChecksDesk } from './ChecksDesk.js';
 import { GiveOut } from './GiveOut.js';
 import { LikeAnswers } from './LikeAnswers.js';
+import { useQuestions } from './Questions.js';
 import { SchemeDesk } from './SchemeDesk.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
@@ -54,6 +57,7 @@ export default function MarkPage() {
   });
   const { mutate: setAway } = away;
   const presence = useCallback((student: string, absent: boolean) => setAway({ student, absent }), [setAway]);
+  const asked = useQuestions(lesson.id).data ?? noQuestions;
   const rows = marks.data?.rows ?? noRows;
   const columns = useMemo(() => columnsOf(lesson, rows), [lesson, rows]);
   const cells = useMemo(
@@ -114,6 +118,13 @@ export default function MarkPage() {
   const cell = place && cells.get(markId(place));
   const row = place && rows.find((r) => r.student.id === place.student);
   const marked = rows.filter((r) => r.cells.length);
+  const waiting = asked.filter((q) => q.answer === null);
+  const toQuestion = () => {
+    const [first] = waiting;
+    const of = first && rows.find((r) => r.student.id === first.student.id);
+    const column = of && columns.find((c) => c.of(of)?.key === first.key);
+    if (of && column) choose({ student: of.student.id, column: column.key });
+  };
   const facts = markFacts(marks.data, lesson.state).map((fact): Consequence =>
     fact.key === 'open'
       ? {
@@ -129,12 +140,46 @@ export default function MarkPage() {
   );
 
   const follows = (
-    <Follows consequences={facts}>
+    <Follows
+      consequences={[
+        ...facts,
+        ...(waiting.length
+          ? [
+              {
+                key: 'asked',
+                tone: 'look' as const,
+                text: `${waiting.length} ${waiting.length === 1 ? 'question' : 'questions'} from students.`,
+                action: view === 'table' && <Button onClick={toQuestion}>Go to the first</Button>,
+              },
+            ]
+          : []),
+      ]}
+    >
       <HeldNotice lesson={lesson} />
       {away.error && <Notice tone="stop">{away.error.message}</Notice>}
       <GiveOut lesson={lesson} rows={rows} />
       {marked.length > 0 && (
         <>
+          <Box>
+            <Box fontWeight="600" fontSize="sm" mb="1">
+              On paper
+            </Box>
+            <Box display="flex" gap="1.5" flexWrap="wrap">
+              {(['reports', 'slips'] as const).map((form) => (
+                <FileLink
+                  key={form}
+                  size="small"
+                  href={address(
+                    'GET /api/lessons/:lesson/marks/reports.pdf',
+                    { lesson: lesson.id },
+                    { form },
+                  )}
+                >
+                  <Printer size={14} aria-hidden /> {form === 'reports' ? 'Reports' : 'Slips'}
+                </FileLink>
+              ))}
+            </Box>
+          </Box>
           <SheetLinks
             what="Marks"
             at={(kind) => address('GET /api/lessons/:lesson/marks/sheet/:kind', { lesson: lesson.id, kind })}
@@ -198,6 +243,7 @@ export default function MarkPage() {
               row={row}
               cell={cell}
               events={events.data.events}
+              questions={asked.filter((q) => q.student.id === row.student.id && q.key === cell.key)}
               draft={draft}
               close={() => choose(undefined)}
               next={nextOpen}
@@ -230,3 +276,4 @@ export default function MarkPage() {
 }
 
 const noRows: readonly MarkRow[] = [];
+const noQuestions: readonly MarkQuestion[] = [];

@@ -1,4 +1,5 @@
 import { describe, expect, jest, test } from '@jest/globals';
+import type { MarkQuestion } from '@kivex/contract';
 import { screen, waitFor, within } from '@testing-library/react';
 import { ash, birch, clove, entry, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
@@ -66,7 +67,12 @@ describe('the desk', () => {
     answer: 'bluish',
   });
   const path = `/api/lessons/lesson/marks/${cell.id}/changes`;
-  const desk = (server: Record<string, unknown>, next = jest.fn(), draft?: { points: number }) =>
+  const desk = (
+    server: Record<string, unknown>,
+    next = jest.fn(),
+    draft?: { points: number },
+    questions: readonly MarkQuestion[] = [],
+  ) =>
     show(
       <MarkDesk
         lesson={lesson}
@@ -84,12 +90,38 @@ describe('the desk', () => {
             seq: 1,
           },
         ]}
+        questions={questions}
         draft={draft}
         close={() => undefined}
         next={next}
       />,
       { server },
     );
+  test('a student’s question stands at its mark and is answered there', async () => {
+    const question: MarkQuestion = {
+      id: 'q1',
+      student: ash,
+      key: cell.key,
+      text: 'Why is bluish not enough?',
+      at: '2026-11-27T08:00:00.000Z',
+      answer: null,
+      answeredBy: null,
+    };
+    const at = '/api/lessons/lesson/marks/questions/q1';
+    const { user, asked } = desk(
+      { [`PUT ${at}`]: { ...question, answer: 'It is two colours.' } },
+      jest.fn(),
+      undefined,
+      [question],
+    );
+    expect(screen.getByText(/Why is bluish not enough/)).toBeTruthy();
+    await user.type(screen.getByRole('textbox', { name: 'Answer' }), 'It is two colours.');
+    await user.click(screen.getByRole('button', { name: 'Send the answer' }));
+    await waitFor(() =>
+      expect(asked.at(-1)).toMatchObject({ path: at, body: { answer: 'It is two colours.' } }),
+    );
+    expect(await faults()).toEqual([]);
+  });
   test('shows answer, truth, record and what Kivex made of it in one glance', async () => {
     desk({});
     expect(screen.getByText('bluish')).toBeTruthy();
@@ -154,6 +186,7 @@ test('an equation at the desk stands beside those wanted; a technique has no tru
         row={rowOf(ash, [cell])}
         cell={cell}
         events={[]}
+        questions={[]}
         draft={undefined}
         close={() => undefined}
         next={() => undefined}

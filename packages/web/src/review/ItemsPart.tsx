@@ -1,12 +1,12 @@
 /** Every item: how many had it, how sure that is, whether it parts the strong from the weak, and what was written instead. */
 import { Box, chakra } from '@chakra-ui/react';
-import { itemKey, saltName, type ItemAnalysis } from '@kivex/core';
+import { askedWords, itemWords, itemKey, saltName, type ItemAnalysis } from '@kivex/core';
 import { useMemo } from 'react';
 import { shareBars } from '../kit/chart/chart-options.js';
 import type { WorkColumn } from '../kit/worktable/columns.js';
 import { WorkTable } from '../kit/worktable/WorkTable.js';
 import { Figures } from './Figures.js';
-import { askedWords, flagWords, itemWords, shareWords } from './review-words.js';
+import { flagWords, shareWords } from './review-words.js';
 
 /** Below this share of points an item stands out. */
 export const weak = 0.6;

@@ -1,5 +1,5 @@
 /** Review of one lesson: its items, names, strands, times, and what to teach again. */
-import { speciesName } from '@kivex/core';
+import { teachWords, speciesName } from '@kivex/core';
 import type { Lesson, LessonReview } from '@kivex/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -16,7 +16,7 @@ import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { ItemsPart } from './ItemsPart.js';
 import { NamesPart } from './NamesPart.js';
-import { percent, teachWords } from './review-words.js';
+import { percent } from './review-words.js';
 import { StrandsPart, strandNames } from './StrandsPart.js';
 import { TeachPart } from './TeachPart.js';
 import { TimesPart } from './TimesPart.js';

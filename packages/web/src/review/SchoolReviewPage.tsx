@@ -1,3 +1,4 @@
+import { teachWords } from '@kivex/core';
 /** Review of a school: by class, teacher, practical and year; the same figures as of one lesson, to be printed for the department. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { ReviewedPart, ReviewFilter, SchoolReview } from '@kivex/contract';
@@ -19,7 +20,7 @@ import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
 import { Figures } from './Figures.js';
 import { ItemsPart, weak } from './ItemsPart.js';
-import { percent, queryOf, schoolYears, teachWords } from './review-words.js';
+import { percent, queryOf, schoolYears } from './review-words.js';
 import { StrandsPart } from './StrandsPart.js';
 import { TeachPart } from './TeachPart.js';
 

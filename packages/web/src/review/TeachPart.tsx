@@ -1,12 +1,11 @@
 /** What to teach again, by the marks it would bring: with questions that are ready to be asked, and what to show. */
 import { Box, chakra } from '@chakra-ui/react';
-import { saltName, type ToTeach } from '@kivex/core';
+import { teachWords, saltName, type ToTeach } from '@kivex/core';
 import { Printer } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Empty } from '../kit/Notice.js';
 import { Fold } from '../kit/Fold.js';
 import { Tile } from '../kit/Tile.js';
-import { teachWords } from './review-words.js';
 
 export function TeachPart({ teach }: { readonly teach: readonly ToTeach[] }) {
   if (!teach.length)

@@ -1,18 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LessonReview, SchoolReview } from '@kivex/contract';
-import { itemAnalysis, strandProfile, syllabusOf, teachAgain, type ReviewedMark } from '@kivex/core';
+import {
+  askedWords,
+  itemWords,
+  teachWords,
+  itemAnalysis,
+  strandProfile,
+  syllabusOf,
+  teachAgain,
+  type ReviewedMark,
+} from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { faults, Refusal, show } from '../testing/show.js';
 import { shareBars, pairedBars } from '../kit/chart/chart-options.js';
-import {
-  askedWords,
-  flagWords,
-  itemWords,
-  queryOf,
-  schoolYears,
-  shareWords,
-  teachWords,
-} from './review-words.js';
+import { flagWords, queryOf, schoolYears, shareWords } from './review-words.js';
 import { LessonResults } from './ReviewPage.js';
 import SchoolReviewPage from './SchoolReviewPage.js';
 
@@ -159,7 +160,7 @@ describe('a school’s review', () => {
   test('versions of a practical stand apart; items do without what only one lesson can tell', async () => {
     const { user } = show(<SchoolReviewPage />, { path: '/review', server: { 'GET /api/review': school } });
     await user.click(await screen.findByRole('tab', { name: 'Practicals' }));
-    expect(screen.getByRole('cell', { name: 'A full unknown salt, version 3' })).toBeTruthy();
+    expect(await screen.findByRole('cell', { name: 'A full unknown salt, version 3' })).toBeTruthy();
     await user.click(screen.getByRole('tab', { name: 'Items' }));
     await screen.findByRole('row', { name: /Sodium hydroxide: precipitate/ });
     expect(screen.queryByText('Written instead')).toBeNull();

@@ -1,4 +1,4 @@
-import type { Bench, EventsReceipt, Feedback } from '@kivex/contract';
+import type { Bench, EventsReceipt, Feedback, OwnQuestion } from '@kivex/contract';
 import {
   Body,
   Controller,
@@ -11,13 +11,14 @@ import {
   UseGuards,
 } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsUUID, Matches } from 'class-validator';
+import { IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import type { Request, Response } from 'express';
 import { AddressLimitGuard } from '../../access/address-limit.guard.js';
 import { ByStudent, type StudentCaller } from '../../access/caller.js';
 import { deviceOf, setFirst } from '../../access/device.js';
 import { Route } from '../../access/route.js';
 import { Config } from '../../config/config.js';
+import { QuestionsService } from '../../marking/questions.service.js';
 import { BatchDto, KeptIdsDto } from '../log/event-bodies.dto.js';
 import { BenchService } from './bench.service.js';
 import { EntriesService } from './entries.service.js';
@@ -32,6 +33,15 @@ class MateDto extends OwnPinDto {
   @ApiProperty() @IsUUID('all', { message: 'Choose who is writing.' }) student: string;
 }
 
+class QuestionDto {
+  @ApiProperty() @IsString() @MaxLength(120) key: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, { message: 'Write what you would like to know.' })
+  @MaxLength(500, { message: 'A question has at most 500 letters.' })
+  text: string;
+}
+
 @Controller()
 export class BenchController {
   constructor(
@@ -39,6 +49,7 @@ export class BenchController {
     private readonly entries: EntriesService,
     private readonly shared: SharedDeviceService,
     private readonly photos: PhotosService,
+    private readonly questions: QuestionsService,
     private readonly config: Config,
   ) {}
 
@@ -120,6 +131,11 @@ export class BenchController {
     await this.shared.unlock(student, pin, device);
   }
 
+  /** Asks the teacher about one item of the marks one has. */
+  @Route('POST /api/bench/feedback/questions')
+  question(@ByStudent() student: StudentCaller, @Body() { key, text }: QuestionDto): Promise<OwnQuestion> {
+    return this.questions.ask(student, key, text);
+  }
   @Route('GET /api/bench/feedback')
   feedback(@ByStudent() student: StudentCaller): Promise<Feedback> {
     return this.bench.feedback(student);

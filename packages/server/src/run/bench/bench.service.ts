@@ -1,7 +1,6 @@
 /** What a student's device is told. Nothing here gives away what an unknown holds. */
 import type { Bench, Feedback } from '@kivex/contract';
 import {
-  holdsOf,
   isOwnAnswer,
   isDoneOn,
   ownSlots,
@@ -19,6 +18,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import type { StudentCaller } from '../../access/caller.js';
 import { Lesson, LessonGroup, LessonSeat } from '../../records/lessons.entities.js';
+import { FeedbackService } from '../../marking/feedback.service.js';
 import { MarksService } from '../../marking/marks.service.js';
 import { HeldEntriesService } from '../log/held-entries.service.js';
 import { LessonLogService } from '../log/lesson-log.service.js';
@@ -64,6 +64,7 @@ export class BenchService {
     private readonly log: LessonLogService,
     private readonly held: HeldEntriesService,
     private readonly marks: MarksService,
+    private readonly feedbackOf: FeedbackService,
   ) {}
 
   async show(student: StudentCaller): Promise<Bench> {
@@ -140,39 +141,7 @@ export class BenchService {
   async feedback(student: StudentCaller): Promise<Feedback> {
     const lesson = await this.lessonOf(student);
     if (student.locked) throw conflict('Type your PIN first: others have written at this device.', 'pin');
-    const me = { id: student.id, name: student.name };
-    const title = lesson.practicalVersion.document.title;
-    const given = (await this.marks.givenOut(lesson.id)).get(student.id);
-    if (!given) return { me, title, released: false, late: false, points: 0, max: 0, items: [], truths: [] };
-    const samples = await this.settings.samplesOf(student);
-    const place = new Map(samples.map((s, i) => [s.id, i]));
-    const { points, max, late } = given.marks;
-    const items = given.marks.items
-      .map(({ weight, points: earned, max: of, key, strand, sample, test, attribute, answer, why }) => ({
-        key,
-        strand,
-        sample,
-        test,
-        attribute,
-        answer,
-        points: earned * weight,
-        max: of * weight,
-        why,
-      }))
-      .sort(
-        (a, b) =>
-          (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || a.strand.localeCompare(b.strand) * -1,
-      );
-    return {
-      me,
-      title,
-      released: true,
-      late,
-      points,
-      max,
-      items,
-      truths: samples.map((s) => ({ sample: s.id, label: s.label, holds: holdsOf(s) })),
-    };
+    return this.feedbackOf.of(lesson, { id: student.id, name: student.name });
   }
 
   private lessonOf(student: StudentCaller): Promise<Lesson> {
