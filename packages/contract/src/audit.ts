@@ -34,6 +34,7 @@ export const auditActions = {
   'marks-given': 'gave marks out',
   'marks-withdrawn': 'took marks back',
   'absence-set': 'noted an absence',
+  'held-corrected': 'corrected what a sample held',
   'second-marking': 'asked for a second marking',
 } as const;
 export type AuditAction = keyof typeof auditActions;

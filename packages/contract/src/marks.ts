@@ -139,6 +139,25 @@ export interface MarkQuestion {
   readonly answeredBy: string | null;
 }
 
+/** A sample found to have held something else than was written, and what marks were worked out against since. */
+export interface HeldChange {
+  readonly id: string;
+  readonly sample: string;
+  readonly label: string;
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+  readonly reason: string;
+  readonly by: string;
+  readonly at: string;
+  /** The last of its sample, and so to be taken back. */
+  readonly stands: boolean;
+}
+export interface NewHeld {
+  readonly sample: string;
+  readonly ions: readonly string[];
+  readonly reason: string;
+}
+
 /** How far a second marker agrees; told once all is marked. */
 export interface SecondMarking {
   readonly id: string;

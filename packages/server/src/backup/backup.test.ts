@@ -113,7 +113,7 @@ describe('a backup', () => {
         'SELECT trigger_name name FROM information_schema.triggers WHERE trigger_schema = DATABASE() ORDER BY 1',
       );
       expect(triggers.map((t) => t.name)).toEqual(
-        ['mark_change', 'mark_scheme'].flatMap((t) => [`${t}_no_delete`, `${t}_no_update`]),
+        ['mark_change', 'mark_scheme', 'sample_held'].flatMap((t) => [`${t}_no_delete`, `${t}_no_update`]),
       );
       const { upQueries } = await source.driver.createSchemaBuilder().log();
       expect(upQueries).toEqual([]);

@@ -28,6 +28,12 @@ import { retried } from '../records/retried.js';
 import { LessonLogService } from '../run/log/lesson-log.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 
+/** What marks are worked out under where not as it stands. */
+export interface Otherwise {
+  readonly scheme?: MarkScheme;
+  /** What samples held, by their ids. */
+  readonly held?: ReadonlyMap<string, readonly string[]>;
+}
 /** A mark without what it refers to. */
 export type MarkFields = Omit<MarkRow, 'lesson' | 'student' | 'sample'>;
 /** A group's marks as worked out up to a place in its log, not yet kept. */
@@ -60,9 +66,9 @@ export class MarkKeepingService {
     private readonly schemes: SchemeRecordsService,
   ) {}
 
-  /** Works out the marks of every group of a lesson, of all its students, and keeps nothing yet. @param scheme another than stands. */
-  draftAll(lesson: Lesson, scheme?: MarkScheme): Promise<MarkDraft[]> {
-    return this.draft(lesson, () => true, { scheme });
+  /** Works out the marks of every group of a lesson, of all its students, and keeps nothing yet. @param under what is to be otherwise than it stands. */
+  draftAll(lesson: Lesson, under: Otherwise = {}): Promise<MarkDraft[]> {
+    return this.draft(lesson, () => true, under);
   }
 
   /**
@@ -73,13 +79,15 @@ export class MarkKeepingService {
     lesson: Lesson,
     drafts: readonly MarkDraft[],
     db: EntityManager,
-    scheme?: MarkScheme,
+    under: Otherwise = {},
   ): Promise<void> {
     const places = await this.places(lesson.id, db);
     const good = new Map(drafts.map((draft) => [draft.groupId, draft]));
     for (const place of places) if (good.get(place.id)?.seq !== place.last) good.delete(place.id);
     const missing = places.filter((place) => !good.has(place.id)).map((place) => place.id);
-    const anew = missing.length ? await this.draft(lesson, (id) => missing.includes(id), { db, scheme }) : [];
+    const anew = missing.length
+      ? await this.draft(lesson, (id) => missing.includes(id), { db, ...under })
+      : [];
     await this.keep(lesson.id, [...good.values(), ...anew], db);
   }
 
@@ -125,14 +133,15 @@ export class MarkKeepingService {
   private async draft(
     lesson: Lesson,
     wanted: (group: string) => boolean,
-    { db, scheme: other }: { readonly db?: EntityManager; readonly scheme?: MarkScheme | undefined } = {},
+    { db, scheme: other, held }: Otherwise & { readonly db?: EntityManager } = {},
   ): Promise<MarkDraft[]> {
-    const [all, samples, { document }, { scheme }] = await Promise.all([
+    const [all, stored, { document }, { scheme }] = await Promise.all([
       this.views.groupsOf(lesson.id),
       this.views.samplesOf(lesson.id),
       this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
       other ? { scheme: other } : this.schemes.of(lesson.id, db),
     ]);
+    const samples = stored.map((s) => ({ ...s, ions: [...(held?.get(s.id) ?? s.ions)] }));
     const sources = sourcesOf(samples, document);
     const computedAt = this.clock.now();
     const drafts: MarkDraft[] = [];

@@ -8,10 +8,13 @@ import { MarkChangeRow, MarkReleaseRow, MarkRow, MarkSchemeRow } from '../record
 import { AbsenceService } from './absence.service.js';
 import { DecisionsService } from './decisions.service.js';
 import { FeedbackService } from './feedback.service.js';
+import { HeldSamplesController } from './held-samples.controller.js';
+import { HeldSamplesService } from './held-samples.service.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { MarkFilesController } from './mark-files.controller.js';
 import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
+import { PreviewsService } from './previews.service.js';
 import { QuestionsController } from './questions.controller.js';
 import { QuestionsService } from './questions.service.js';
 import { ReleasesService } from './releases.service.js';
@@ -41,6 +44,7 @@ import { SecondMarkingService } from './second-marking.service.js';
     MarkFilesController,
     SecondMarkingController,
     QuestionsController,
+    HeldSamplesController,
   ],
   providers: [
     MarkKeepingService,
@@ -53,6 +57,8 @@ import { SecondMarkingService } from './second-marking.service.js';
     QuestionsService,
     FeedbackService,
     ReportsService,
+    PreviewsService,
+    HeldSamplesService,
     ReleasesService,
   ],
   exports: [

@@ -1,6 +1,6 @@
 /** Mark schemes of lessons: tried out, set, taken back, each time with the marks worked out anew. */
 import type { NewScheme, SchemePreview, StandingScheme } from '@kivex/contract';
-import { evenScheme, groupedBy, movedBy, type MarkScheme } from '@kivex/core';
+import { evenScheme, type MarkScheme } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
@@ -14,7 +14,7 @@ import { Lesson } from '../records/lessons.entities.js';
 import { MarkSchemeRow } from '../records/marking.entities.js';
 import { retried } from '../records/retried.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
-import { MarksService } from './marks.service.js';
+import { PreviewsService } from './previews.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 
 @Injectable()
@@ -24,43 +24,14 @@ export class SchemesService {
     private readonly clock: Clock,
     private readonly records: SchemeRecordsService,
     private readonly keeping: MarkKeepingService,
-    private readonly marks: MarksService,
+    private readonly previews: PreviewsService,
     private readonly views: LessonViewsService,
     private readonly audit: AuditService,
   ) {}
 
   /** Whose marks would move by how much; nothing is kept. */
-  async preview(lesson: Lesson, scheme: MarkScheme): Promise<SchemePreview> {
-    const [before, drafts] = await Promise.all([
-      this.marks.table(lesson),
-      lesson.state === 'planned' ? [] : this.keeping.draftAll(lesson, scheme),
-    ]);
-    const drafted = groupedBy(
-      drafts.flatMap((draft) => draft.rows),
-      (row) => row.studentId,
-    );
-    const moved = before.rows.map((row) =>
-      movedBy(
-        before.scheme.scheme,
-        scheme,
-        row.cells,
-        // Of those who are still at work nothing is marked before they hand in.
-        (row.cells.length ? (drafted.get(row.student.id) ?? []) : []).map((draft) => ({
-          ...draft,
-          key: draft.itemKey,
-        })),
-        row.late,
-      ),
-    );
-    return {
-      students: before.rows.map(({ student }, i) => ({
-        student,
-        before: moved[i]!.before,
-        after: moved[i]!.after,
-      })),
-      items: moved.reduce((n, m) => n + m.items, 0),
-      reopened: moved.reduce((n, m) => n + m.reopened, 0),
-    };
+  preview(lesson: Lesson, scheme: MarkScheme): Promise<SchemePreview> {
+    return this.previews.of(lesson, { scheme });
   }
 
   /** Gives a lesson another scheme. @throws 409 where marks are out, or somebody else has changed it meanwhile. */
@@ -94,7 +65,7 @@ export class SchemesService {
     const row = next(await this.unchanged(lesson.id, from));
     // Worked out before the lesson is held, so that benches are not kept waiting.
     const begun = lesson.state !== 'planned';
-    const drafts = begun ? await this.keeping.draftAll(lesson, row.scheme) : [];
+    const drafts = begun ? await this.keeping.draftAll(lesson, { scheme: row.scheme }) : [];
     await retried(() =>
       this.source.transaction(async (db) => {
         const held = await db.findOneOrFail(Lesson, {
@@ -115,7 +86,7 @@ export class SchemesService {
             undoes: null,
           });
         await db.insert(MarkSchemeRow, { ...row, ...kept, id: uuidv7() });
-        if (begun) await this.keeping.keepAll(held, drafts, db, row.scheme);
+        if (begun) await this.keeping.keepAll(held, drafts, db, { scheme: row.scheme });
         await this.audit.add(
           staff,
           'scheme-changed',

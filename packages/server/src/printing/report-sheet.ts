@@ -68,32 +68,32 @@ const tile = (tests: readonly string[], { tile: rows }: StudentReport): Content 
   margin: above(6),
 });
 
+/** A sample's items, kept together with their heading: a page break looked for over a whole class takes too long. */
 const items = ({ samples }: StudentReport): Content[] =>
-  samples.flatMap(({ label, holds, items: own }): Content[] => [
-    {
-      text: [{ text: label, bold: true }, label === holds ? '' : ` held ${holds}`],
-      margin: above(8),
-      headlineLevel: 1,
-    },
-    {
-      table: {
-        widths: [110, '*', 34],
-        dontBreakRows: true,
-        body: own.map(({ what, answer, points, max, why }) => [
-          { text: what, fontSize: 9 },
-          {
-            stack: [
-              { ...rich(answer || 'nothing written'), bold: true, fontSize: 9 },
-              ...why.map((text) => ({ ...rich(text), fontSize: 8.5, color: softInk })),
-            ],
-          },
-          { text: max ? `${points} / ${max}` : 'not counted', alignment: 'right' as const, fontSize: 9 },
-        ]),
+  samples.map(({ label, holds, items: own }): Content => ({
+    unbreakable: true,
+    margin: above(8),
+    stack: [
+      { text: [{ text: label, bold: true }, label === holds ? '' : ` held ${holds}`] },
+      {
+        table: {
+          widths: [110, '*', 34],
+          body: own.map(({ what, answer, points, max, why }) => [
+            { text: what, fontSize: 9 },
+            {
+              stack: [
+                { ...rich(answer || 'nothing written'), bold: true, fontSize: 9 },
+                ...why.map((text) => ({ ...rich(text), fontSize: 8.5, color: softInk })),
+              ],
+            },
+            { text: max ? `${points} / ${max}` : 'not counted', alignment: 'right' as const, fontSize: 9 },
+          ]),
+        },
+        layout: { ...lines, vLineWidth: () => 0 },
+        margin: above(2),
       },
-      layout: { ...lines, vLineWidth: () => 0 },
-      margin: above(2),
-    },
-  ]);
+    ],
+  }));
 
 const next = ({ next: step }: StudentReport): Content[] =>
   step
@@ -147,10 +147,12 @@ const slip = (student: StudentReport): Content => ({
   ],
 });
 
-export const reportSheet = (sheet: ReportSheet): TDocumentDefinitions =>
-  a4Sheet(
+export function reportSheet(sheet: ReportSheet): TDocumentDefinitions {
+  const { pageBreakBefore: _, ...plain } = a4Sheet(
     { title: sheet.title, under: sheet.under, foot: `${sheet.title}, ${sheet.under}` },
     sheet.form === 'slips'
       ? sheet.students.map(slip)
       : sheet.students.flatMap((student, i) => report(sheet, student, i === 0)),
   );
+  return plain;
+}

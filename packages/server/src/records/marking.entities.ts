@@ -116,6 +116,29 @@ export class MarkReleaseRow {
   withdrawnBy: Relation<Staff> | null;
 }
 
+/** A sample was found to hold something else: kept for good; the sample itself says what holds now. */
+@Entity('sample_held')
+@Index(['lessonId', 'at'])
+export class SampleHeldRow {
+  @IdColumn() id: string;
+  @RefColumn() lessonId: string;
+  @ManyToOne(() => Lesson, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'lessonId' })
+  lesson: Relation<Lesson>;
+  @Index() @RefColumn() sampleId: string;
+  @ManyToOne(() => LessonSample, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'sampleId' })
+  sample: Relation<LessonSample>;
+  @JsonColumn() before: readonly string[];
+  @JsonColumn() after: readonly string[];
+  @Column({ type: 'varchar', length: 500 }) reason: string;
+  @Index() @RefColumn() staffId: string;
+  @ManyToOne(() => Staff, { onDelete: 'RESTRICT', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'staffId' })
+  staff: Relation<Staff>;
+  @TimeColumn() at: Date;
+}
+
 /** A student's question about a mark that was given out, and the answer. */
 @Entity('mark_question')
 @Index(['lessonId', 'studentId', 'at'])

@@ -62,7 +62,7 @@ export function AskAbout({
         </Form>
       ) : (
         <Box data-noprint>
-          <Button size="small" variant="quiet" onClick={() => setOpen(true)}>
+          <Button size="bench" variant="quiet" onClick={() => setOpen(true)}>
             <MessageCircleQuestion size={18} aria-hidden /> Ask about this
           </Button>
         </Box>

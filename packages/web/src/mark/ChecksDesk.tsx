@@ -11,6 +11,7 @@ import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
 import { Surface } from '../lessons/Follows.js';
 import { ordersOf, orderWords, whoseMarks, writtenBy } from './fairness-facts.js';
+import { HeldSamples } from './HeldSamples.js';
 import { itemName, truthOf } from './like-names.js';
 import { SecondMarkers } from './SecondMarkers.js';
 import { answersToSort } from './sort-answers.js';
@@ -34,6 +35,7 @@ export function ChecksDesk({ lesson, rows, follows }: ChecksDeskProps) {
   return (
     <Surface follows={follows}>
       <SecondMarkers lesson={lesson} rows={rows} />
+      <HeldSamples lesson={lesson} />
       {error && <Notice tone="stop">{error.message}</Notice>}
       {!found && !error && <Loading what="all answers, to compare them" />}
       {found && (

@@ -1,6 +1,6 @@
 /** The mark scheme of a lesson: what counts and how much; what a change would do is shown before it is made. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { Lesson, SchemePreview, StandingScheme } from '@kivex/contract';
+import type { Lesson, StandingScheme } from '@kivex/contract';
 import { schemePresets, strands, weightBounds, type MarkScheme } from '@kivex/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
@@ -18,19 +18,16 @@ import { nowOrNever } from '../kit/request/now-or-never.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import { Switch } from '../kit/Switch.js';
-import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
+import { Effect } from './Effect.js';
 import { ItemWeights } from './ItemWeights.js';
-import { moversOf, presetOf, previewWords, sameScheme, strandNames } from './scheme-words.js';
+import { presetOf, sameScheme, strandNames } from './scheme-words.js';
 
 interface SchemeDeskProps {
   readonly lesson: Lesson;
   readonly standing: StandingScheme;
 }
-
-/** Movers named one by one; the rest are a number. */
-const named = 12;
 
 export function SchemeDesk({ lesson, standing }: SchemeDeskProps) {
   const cache = useQueryClient();
@@ -228,43 +225,6 @@ function Setting({ label, children }: { readonly label: string; readonly childre
         {label}
       </Box>
       {children}
-    </Box>
-  );
-}
-
-/** Whose marks would move by how much. */
-function Effect({ preview, busy }: { readonly preview: SchemePreview | undefined; readonly busy: boolean }) {
-  if (!preview) return <chakra.p color="ink.soft">Working out what this would do …</chakra.p>;
-  const movers = moversOf(preview);
-  const per = (by: number) => `${by > 0 ? '+' : '−'}${Math.abs(Math.round(by * 1000) / 10)}`;
-  return (
-    <Box aria-live="polite" opacity={busy ? 0.6 : 1}>
-      <chakra.p fontWeight="600">{previewWords(preview)}</chakra.p>
-      {movers.length > 0 && (
-        <Box mt="2" maxH="16rem" overflowY="auto">
-          <Table label="Whose marks would move" heads={['Student', 'Now', 'Then', '%']}>
-            {movers.slice(0, named).map(({ student, before, after, by }) => (
-              <Row key={student.id}>
-                <Cell>{student.name}</Cell>
-                <Cell whiteSpace="nowrap">
-                  {before.points}/{before.max}
-                </Cell>
-                <Cell whiteSpace="nowrap">
-                  {after.points}/{after.max}
-                </Cell>
-                <Cell fontFamily="mono" textAlign="end">
-                  {per(by)}
-                </Cell>
-              </Row>
-            ))}
-          </Table>
-          {movers.length > named && (
-            <chakra.p fontSize="sm" color="ink.soft">
-              and {movers.length - named} more
-            </chakra.p>
-          )}
-        </Box>
-      )}
     </Box>
   );
 }

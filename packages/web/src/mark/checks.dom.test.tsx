@@ -66,6 +66,7 @@ const compared = marking({
   },
 });
 const second = '/api/lessons/lesson/second-markings';
+const held = '/api/lessons/lesson/marks/held';
 const rows = [
   rowOf(ash, [seen('dirty green', 1), seen('gelatinus presipitate', 0)]),
   rowOf(birch, [seen('Dirty green', 0)]),
@@ -73,7 +74,13 @@ const rows = [
 ];
 const desk = (server: Record<string, unknown> = {}) =>
   show(<ChecksDesk lesson={lesson} rows={rows} follows={<p>What follows</p>} />, {
-    server: { [`GET ${second}`]: [], 'GET /api/people/staff': staff, 'GET /api/staff/me': me, ...server },
+    server: {
+      [`GET ${second}`]: [],
+      [`GET ${held}`]: [],
+      'GET /api/people/staff': staff,
+      'GET /api/staff/me': me,
+      ...server,
+    },
   });
 
 describe('the checks', () => {
@@ -126,6 +133,58 @@ describe('the checks', () => {
       expect(next.asked.find((a) => a.method === 'PUT')).toMatchObject({
         path: `${second}/d1`,
         body: { points: 0 },
+      }),
+    );
+  });
+});
+
+describe('a bottle that held something else', () => {
+  const students = [{ student: ash, before: { points: 1, max: 2 }, after: { points: 2, max: 2 } }];
+  test('shows what marks would become before it is corrected, and says how it came out', async () => {
+    const { user, asked } = desk({
+      [`POST ${held}/preview`]: { students, items: 3, reopened: 0 },
+      [`POST ${held}`]: {},
+    });
+    await user.click(await screen.findByText('Correct what a sample held'));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Sample' }), jar.id);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Cation' }), 'Zn2+');
+    expect(
+      await screen.findByText(/1 of 1 students’ shares move: 1 up, 0 down\. 3 marks are another/),
+    ).toBeTruthy();
+    await user.type(screen.getByRole('textbox', { name: /How it came out/ }), 'two jars changed places');
+    await user.click(screen.getByRole('button', { name: /^Mark against zinc/ }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.path === held && a.method === 'POST')?.body).toMatchObject({
+        sample: jar.id,
+        reason: 'two jars changed places',
+        ions: expect.arrayContaining(['Zn2+']),
+      }),
+    );
+  });
+  test('is taken back in one press', async () => {
+    const { user, asked } = desk({
+      [`GET ${held}`]: [
+        {
+          id: 'h1',
+          sample: jar.id,
+          label: jar.label,
+          before: ['Cu2+', 'Cl-'],
+          after: ['Zn2+', 'Cl-'],
+          reason: 'two jars changed places',
+          by: 'Nils Vane',
+          at: '2026-11-26T10:00:00.000Z',
+          stands: true,
+        },
+      ],
+      [`POST ${held}`]: {},
+    });
+    expect(await screen.findByText(/held zinc chloride, not copper\(II\) chloride/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Take it back' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'POST')?.body).toEqual({
+        sample: jar.id,
+        ions: ['Cu2+', 'Cl-'],
+        reason: 'Taken back',
       }),
     );
   });
