@@ -40,7 +40,12 @@ test.describe('every page', () => {
     ['running', 'run'],
     ['marking', 'mark'],
     ['marking', 'mark?view=like'],
+    ['marking', 'mark?view=scheme'],
+    ['marking', 'mark?view=checks'],
     ['released', 'review'],
+    ['released', 'review?part=items'],
+    ['released', 'review?part=strands'],
+    ['released', 'review?part=times'],
   ] as const;
   for (const [state, face] of faces) {
     test(`${face} is open to everyone and fits a laptop and a tablet`, async () => {
@@ -61,6 +66,8 @@ test.describe('every page', () => {
     '/lessons/new',
     '/classes',
     '/school',
+    '/review',
+    '/review?part=items',
     '/practicals',
     '/syllabuses',
     '/rooms',

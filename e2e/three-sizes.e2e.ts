@@ -114,7 +114,16 @@ test.describe.serial('a practical of six tests', () => {
     ],
     [
       'run, mark and review',
-      () => ['run', 'mark', 'mark?view=like', 'review'].map((p) => `/lessons/${lesson.id}/${p}`),
+      () =>
+        [
+          'run',
+          'mark',
+          'mark?view=like',
+          'mark?view=scheme',
+          'mark?view=checks',
+          'review',
+          'review?part=items',
+        ].map((p) => `/lessons/${lesson.id}/${p}`),
     ],
     [
       'the practical',

@@ -133,7 +133,9 @@ try {
     await staff.keyboard.press('n');
     await staff.getByLabel('Marking desk').waitFor();
   });
-  await visit(`/lessons/${lesson('released').id}/review`, 'review');
+  await visit(`/lessons/${biggest.id}/review?part=items`, 'review', () =>
+    staff.getByRole('img', { name: /Share of points earned/ }).waitFor(),
+  );
   await visit('/classes', 'class', async () => {
     await staff.getByRole('link', { name: /10 Beacon/ }).click();
     await staff.getByLabel(/Paste one name a line/).fill('Name\nUlla Brine\nAino Farrow');

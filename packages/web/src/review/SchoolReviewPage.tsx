@@ -51,7 +51,7 @@ export default function SchoolReviewPage() {
   return (
     <>
       <chakra.h1 fontSize="xl" mb="2">
-        Review of all lessons
+        Results of all lessons
       </chakra.h1>
       <Filters filter={filter} choices={data.choices} set={set} />
       {data.items.length === 0 ? (

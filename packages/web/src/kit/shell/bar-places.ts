@@ -8,7 +8,7 @@ export interface BarPlace {
 
 const places: readonly (BarPlace & { readonly teaching?: true })[] = [
   { to: '/lessons', name: 'Lessons' },
-  { to: '/review', name: 'Review', teaching: true },
+  { to: '/review', name: 'Results', teaching: true },
   { to: '/practicals', name: 'Practicals' },
   { to: '/syllabuses', name: 'Syllabuses', teaching: true },
   { to: '/store', name: 'Store' },

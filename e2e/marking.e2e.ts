@@ -1,0 +1,126 @@
+import { expect, test } from '@playwright/test';
+import type { Feedback, Lesson, LessonHead, MarkTable, PinCard } from '@kivex/contract';
+import { KivexServer } from './kivex-server.js';
+import { faults, laptop, phone, signIn, type Person } from './people.js';
+
+/** Thirty-two reports of six tests: the scheme, a second marker, marks given out, a question and its answer. */
+test.describe.serial('marks that can be defended', () => {
+  let kivex: KivexServer;
+  let teacher: Person;
+  let head: Person;
+  let lesson: Lesson;
+  const at = (view: string) => `${kivex.base}/lessons/${lesson.id}/mark?view=${view}`;
+  const table = async () =>
+    (await (
+      await teacher.page.request.get(`${kivex.base}/api/lessons/${lesson.id}/marks`)
+    ).json()) as MarkTable;
+
+  test.beforeAll(async ({ browser }) => {
+    kivex = await KivexServer.start({ demo: true });
+    [teacher, head] = [await laptop(browser), await laptop(browser)];
+    await signIn(teacher.page, kivex.base, 'orla.thresh@skerrin.example', 'lamp-room-demo');
+    await signIn(head.page, kivex.base, 'hesper.vyne@skerrin.example', 'lamp-room-demo');
+    const lessons = (await (
+      await teacher.page.request.get(`${kivex.base}/api/lessons`)
+    ).json()) as LessonHead[];
+    const { id } = lessons.find((l) => l.state === 'marking' && l.students === 32)!;
+    lesson = (await (await teacher.page.request.get(`${kivex.base}/api/lessons/${id}`)).json()) as Lesson;
+  });
+  test.afterAll(async () => {
+    await teacher?.context.close();
+    await head?.context.close();
+    await kivex?.stop();
+  });
+
+  test('a scheme shows whose marks move, moves them, and is taken back', async () => {
+    const { page } = teacher;
+    const before = await table();
+    await page.goto(at('scheme'));
+    await page.getByLabel('Begin from').selectOption('even');
+    await expect(page.getByText(/of 32 students’ shares move/)).toBeVisible();
+    expect((await table()).rows.map((r) => r.points)).toEqual(before.rows.map((r) => r.points));
+    await page.getByLabel('Why').fill('As agreed in the department');
+    await page.getByRole('button', { name: 'Mark by this scheme' }).click();
+    await expect(page.getByText(/As agreed in the department/)).toBeVisible();
+    expect((await table()).rows[0]!.max).toBeLessThan(before.rows[0]!.max);
+    await page.getByRole('button', { name: 'Take the last change back' }).click();
+    await expect(page.getByText(/Taken back/)).toBeVisible();
+    expect((await table()).rows.map((r) => [r.points, r.max])).toEqual(
+      before.rows.map((r) => [r.points, r.max]),
+    );
+  });
+
+  test('a second marker marks blind by keys; then the agreement is told', async () => {
+    const { page } = teacher;
+    await page.goto(at('checks'));
+    await page.getByText('Ask somebody to mark a sample, blind').click();
+    await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Hesper Vyne' });
+    await page.getByLabel('Answers', { exact: true }).fill('5');
+    await page.getByRole('button', { name: 'Ask for 5 answers' }).click();
+    await expect(page.getByText(/0 of 5 marked/)).toBeVisible();
+    await head.page.goto(`${kivex.base}/lessons`);
+    await head.page.getByRole('link', { name: 'Mark them' }).click();
+    expect(await faults(head.page)).toEqual([]);
+    for (let i = 1; i <= 5; i++) {
+      await expect(head.page.getByText(`Answer ${i} of 5`)).toBeVisible();
+      await head.page.keyboard.press('1');
+    }
+    await expect(head.page.getByText(/All are marked/)).toBeVisible();
+    for (const { student } of (await table()).rows)
+      await expect(head.page.getByText(student.name)).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByText(/Agreement \d+ %/)).toBeVisible();
+  });
+
+  test('marks go to one student, who asks; the answer comes back, and nobody else sees any of it', async ({
+    browser,
+  }) => {
+    const { page } = teacher;
+    const [student, other] = lesson.groupList[0]!.students;
+    const pins = (await (
+      await page.request.post(`${kivex.base}/api/classes/${lesson.classId}/pins`, {
+        headers: { 'x-kivex': '1' },
+        data: { students: [student!.id, other!.id] },
+      })
+    ).json()) as PinCard[];
+    const pinOf = (id: string) => pins.find((p) => p.student === id)!.pin;
+    await page.goto(at('table'));
+    await page.getByText('To a group or a student only').click();
+    await page.getByLabel('Whose marks').selectOption(student!.id);
+    await page.getByRole('button', { name: 'Give out' }).click();
+    await expect(page.getByText('1 student has their marks', { exact: false })).toBeVisible();
+    const [own, mate] = [await phone(browser), await phone(browser)];
+    const join = async ({ page: device }: Person, { id, name }: { id: string; name: string }) => {
+      const reply = await device.request.post(`${kivex.base}/api/join`, {
+        headers: { 'x-kivex': '1' },
+        data: { code: lesson.joinCode, name, pin: pinOf(id) },
+      });
+      expect(reply.status()).toBe(204);
+      await device.goto(`${kivex.base}/bench`);
+    };
+    await join(own, student!);
+    await expect(own.page.getByRole('heading', { name: 'What would bring you most' })).toBeVisible();
+    expect(await faults(own.page)).toEqual([]);
+    await own.page.getByRole('button', { name: 'Ask about this' }).first().click();
+    await own.page.getByLabel('What would you like to know?').fill('May I see the spectrum?');
+    await own.page.getByRole('button', { name: 'Ask', exact: true }).click();
+    await expect(own.page.getByText('Not answered yet.')).toBeVisible();
+    await join(mate, other!);
+    const feedback = (await (
+      await mate.page.request.get(`${kivex.base}/api/bench/feedback`)
+    ).json()) as Feedback;
+    expect(feedback).toMatchObject({ released: false, items: [], truths: [], questions: [], next: null });
+
+    await page.reload();
+    await page.getByRole('button', { name: 'Go to the first' }).click();
+    const desk = page.getByLabel('Marking desk');
+    await expect(desk.getByText('May I see the spectrum?')).toBeVisible();
+    await desk.getByLabel('Answer', { exact: true }).fill('On Friday, in Lab 3.');
+    await desk.getByRole('button', { name: 'Send the answer' }).click();
+    await expect(desk.getByLabel('Answer otherwise')).toBeVisible();
+    await own.page.reload();
+    await expect(own.page.getByText('On Friday, in Lab 3.')).toBeVisible();
+    await own.context.close();
+    await mate.context.close();
+  });
+});
