@@ -34,6 +34,8 @@ export const auditActions = {
   'marks-given': 'gave marks out',
   'marks-withdrawn': 'took marks back',
   'absence-set': 'noted an absence',
+  'retention-set': 'set how long names are kept',
+  'class-erased': 'erased a class',
   'held-corrected': 'corrected what a sample held',
   'second-marking': 'asked for a second marking',
 } as const;

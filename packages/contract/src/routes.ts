@@ -72,6 +72,7 @@ import type {
 } from './planning.js';
 import type { Preparation } from './preparing.js';
 import type { LessonReview, SchoolReview } from './review.js';
+import type { Certificate, NewErasure, Retention } from './rights.js';
 import type { BatchMarks, NewBatch, StockPreview, Store, StoreItemFields } from './store.js';
 
 /** Who may call a route: anybody at all, or those of some roles. */
@@ -153,6 +154,10 @@ export const routes = {
   'PATCH /api/students/:student': teaching<void, { readonly name: string }>(),
   'DELETE /api/students/:student': teaching<void>(),
   'POST /api/students/:student/unlock': teaching<void>(),
+  'GET /api/students/:student/archive': teaching<AFile>(),
+  'POST /api/classes/:class/erase': head<Certificate, NewErasure>(),
+  'GET /api/school/retention': teaching<Retention>(),
+  'PUT /api/school/retention': head<void, { readonly months: number | null }>(),
 
   'GET /api/practicals': staff<readonly PracticalHead[]>(),
   'GET /api/practicals/schema': anyone<object>(),

@@ -19,6 +19,7 @@ import { HealthController } from './health/health.controller.js';
 import { LessonsModule } from './lessons/lessons.module.js';
 import { LiveModule } from './run/live/live.module.js';
 import { MarkingModule } from './marking/marking.module.js';
+import { RightsModule } from './rights/rights.module.js';
 import { ReviewModule } from './review/review.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
@@ -67,6 +68,7 @@ export class AppModule {
         LessonsModule,
         MarkingModule,
         ReviewModule,
+        RightsModule,
         FlowModule,
         BoardModule,
         BenchModule,

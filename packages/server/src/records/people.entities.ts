@@ -6,6 +6,8 @@ import { IdColumn, RefColumn, TimeColumn } from './columns.js';
 export class School {
   @IdColumn() id: string;
   @Column({ type: 'varchar', length: 120 }) name: string;
+  /** Months after a class's last lesson for which names are kept; null: no limit is set. */
+  @Column({ type: 'int', nullable: true }) keepNames_months: number | null;
 }
 
 @Entity('staff')

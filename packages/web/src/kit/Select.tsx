@@ -15,7 +15,10 @@ export function Select({ width, minW, maxW, mt, size = 'medium', disabled, ...re
   const given = Object.fromEntries(Object.entries(root).filter(([, value]) => value !== undefined));
   return (
     <NativeSelect.Root {...wears<NativeSelectRootProps>(given)}>
-      <NativeSelect.Field {...wears<NativeSelectFieldProps>({ ...rest })} />
+      {/* Within a field it asks the field, not the root: so it is told itself. */}
+      <NativeSelect.Field
+        {...wears<NativeSelectFieldProps>({ ...rest, ...(disabled === undefined ? {} : { disabled }) })}
+      />
       <NativeSelect.Indicator />
     </NativeSelect.Root>
   );

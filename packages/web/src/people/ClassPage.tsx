@@ -11,12 +11,15 @@ import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { address, call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { PinCards } from './PinCards.js';
+import { useMe } from '../kit/shell/Shell.js';
+import { Rights } from './Rights.js';
 import { RosterTable } from './RosterTable.js';
 import { RosterImport } from './RosterImport.js';
 
 export default function ClassPage() {
   const { id = '' } = useParams();
   const cache = useQueryClient();
+  const me = useMe();
   const roster = useQuery({
     queryKey: ['class', id],
     queryFn: () => call('GET /api/classes/:class', { class: id }),
@@ -116,7 +119,10 @@ export default function ClassPage() {
           />
         )}
       </Tile>
-      <RosterImport classId={id} />
+      <Box display="grid" gap="4">
+        <RosterImport classId={id} />
+        <Rights roster={roster.data} head={me.data?.role === 'head'} />
+      </Box>
     </Box>
   );
 }

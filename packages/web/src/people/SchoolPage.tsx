@@ -8,6 +8,7 @@ import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { AddStaff } from './AddStaff.js';
+import { Retention } from './Certificates.js';
 import { OwnPassword } from './OwnPassword.js';
 import { OwnSessions } from './OwnSessions.js';
 import { SecondFactor } from './SecondFactor.js';
@@ -44,6 +45,7 @@ export default function SchoolPage() {
         {head && <AddStaff />}
         <OwnPassword />
         <SecondFactor on={me.data.secondFactor} />
+        {!technician && <Retention head={head} />}
       </Box>
     </Box>
   );
