@@ -33,9 +33,9 @@ interface ShownMark {
 const lastDecision =
   'LEFT JOIN mark_change c ON c.id = (SELECT d.id FROM mark_change d WHERE d.markId = m.id AND d.answer = m.answer ORDER BY d.at DESC, d.id DESC LIMIT 1)';
 
-/** Marks say what they are of, and what stands of them; schemes, absences and what was given out are kept. */
-export class MarkSchemes1795741393765 implements MigrationInterface {
-  readonly name = 'MarkSchemes1795741393765';
+/** Marks say what they are of and what stands; schemes, absences, what was given out, second markers, questions, corrected samples and erasures are kept. */
+export class MarksDefended1795741393765 implements MigrationInterface {
+  readonly name = 'MarksDefended1795741393765';
 
   async up(queryRunner: QueryRunner): Promise<void> {
     await queryRunner.query(
@@ -76,6 +76,68 @@ export class MarkSchemes1795741393765 implements MigrationInterface {
         `CREATE TRIGGER mark_scheme_no_${what.toLowerCase()} BEFORE ${what} ON mark_scheme FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'A mark scheme that was set is kept for good: set another.'`,
       );
     await this.keepWhatIsOut(queryRunner);
+    await queryRunner.query(
+      'CREATE INDEX `IDX_9fa24de37c6c5a9fe1bd5fcdc0` ON `mark` (`lessonId`, `sampleId`, `strand`, `test`, `attribute`, `studentId`, `stands`, `max`, `open`)',
+    );
+    await queryRunner.query(
+      'CREATE TABLE `second_marking` (`id` char(36) NOT NULL, `lessonId` char(36) NOT NULL, `markerId` char(36) NOT NULL, `askedById` char(36) NOT NULL, `tolerance` int NOT NULL, `at` datetime(3) NOT NULL, INDEX `IDX_fdf388ad8f2d76e5642ddfaa6d` (`lessonId`), INDEX `IDX_e0a297cdb7f59fede79957fbaa` (`markerId`), INDEX `IDX_ee325a76a3f535397ae0ca40ba` (`askedById`), PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    );
+    await queryRunner.query(
+      'CREATE TABLE `second_mark` (`id` char(36) NOT NULL, `markingId` char(36) NOT NULL, `markId` char(36) NOT NULL, `place` int NOT NULL, `answer` text NOT NULL, `first` int NOT NULL, `second` int NULL, `settled` int NULL, INDEX `IDX_b353231cbf6f78c64f3ba165dc` (`markId`), UNIQUE INDEX `IDX_662c983452f40e79a0f0674119` (`markingId`, `place`), PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `second_marking` ADD CONSTRAINT `FK_fdf388ad8f2d76e5642ddfaa6dc` FOREIGN KEY (`lessonId`) REFERENCES `lesson`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `second_marking` ADD CONSTRAINT `FK_e0a297cdb7f59fede79957fbaa6` FOREIGN KEY (`markerId`) REFERENCES `staff`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `second_marking` ADD CONSTRAINT `FK_ee325a76a3f535397ae0ca40ba8` FOREIGN KEY (`askedById`) REFERENCES `staff`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `second_mark` ADD CONSTRAINT `FK_b26cbb4c97ea3f25db4638ab39e` FOREIGN KEY (`markingId`) REFERENCES `second_marking`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `second_mark` ADD CONSTRAINT `FK_b353231cbf6f78c64f3ba165dca` FOREIGN KEY (`markId`) REFERENCES `mark`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'CREATE TABLE `mark_question` (`id` char(36) NOT NULL, `lessonId` char(36) NOT NULL, `studentId` char(36) NOT NULL, `itemKey` varchar(120) NOT NULL, `text` varchar(500) NOT NULL, `at` datetime(3) NOT NULL, `answer` varchar(500) NULL, `answeredAt` datetime(3) NULL, `answeredById` char(36) NULL, INDEX `IDX_81891973ad6e43bcd819d3bb48` (`studentId`), INDEX `IDX_2d8f91e6c4c841f4fd5ef877c8` (`answeredById`), INDEX `IDX_53b178364f5bfe6deb68ef5dcc` (`lessonId`, `studentId`, `at`), PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `mark_question` ADD CONSTRAINT `FK_4fd35d017d5b256cc36e6943138` FOREIGN KEY (`lessonId`) REFERENCES `lesson`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `mark_question` ADD CONSTRAINT `FK_81891973ad6e43bcd819d3bb48f` FOREIGN KEY (`studentId`) REFERENCES `student`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `mark_question` ADD CONSTRAINT `FK_2d8f91e6c4c841f4fd5ef877c80` FOREIGN KEY (`answeredById`) REFERENCES `staff`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'CREATE TABLE `sample_held` (`id` char(36) NOT NULL, `lessonId` char(36) NOT NULL, `sampleId` char(36) NOT NULL, `before` longtext NOT NULL, `after` longtext NOT NULL, `reason` varchar(500) NOT NULL, `staffId` char(36) NOT NULL, `at` datetime(3) NOT NULL, INDEX `IDX_a196450552079e5d0c179d8a3a` (`sampleId`), INDEX `IDX_375d94d6959a161edb619fc2ab` (`staffId`), INDEX `IDX_c3b4c0de96fe52688c1e020e1d` (`lessonId`, `at`), PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `sample_held` ADD CONSTRAINT `FK_4e806ec3fac6b98fa53278da445` FOREIGN KEY (`lessonId`) REFERENCES `lesson`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `sample_held` ADD CONSTRAINT `FK_a196450552079e5d0c179d8a3ae` FOREIGN KEY (`sampleId`) REFERENCES `lesson_sample`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `sample_held` ADD CONSTRAINT `FK_375d94d6959a161edb619fc2ab4` FOREIGN KEY (`staffId`) REFERENCES `staff`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
+    for (const what of ['UPDATE', 'DELETE'])
+      await queryRunner.query(
+        `CREATE TRIGGER sample_held_no_${what.toLowerCase()} BEFORE ${what} ON sample_held FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What a sample was found to hold is kept for good: correct it again.'`,
+      );
+    await queryRunner.query(
+      'CREATE TABLE `erasure` (`id` char(36) NOT NULL, `schoolId` char(36) NOT NULL, `way` varchar(8) NOT NULL, `className` varchar(60) NOT NULL, `went` longtext NOT NULL, `staffId` char(36) NOT NULL, `at` datetime(3) NOT NULL, INDEX `IDX_aebb1044806c3f162361f11047` (`staffId`), INDEX `IDX_bc11b52d328b1f7b4bb5484794` (`schoolId`, `at`), PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    );
+    await queryRunner.query('ALTER TABLE `school` ADD `keepNames_months` int NULL');
+    await queryRunner.query(
+      'ALTER TABLE `erasure` ADD CONSTRAINT `FK_50201abdbfeaf6d228cb9822236` FOREIGN KEY (`schoolId`) REFERENCES `school`(`id`) ON DELETE CASCADE ON UPDATE NO ACTION',
+    );
+    await queryRunner.query(
+      'ALTER TABLE `erasure` ADD CONSTRAINT `FK_aebb1044806c3f162361f110478` FOREIGN KEY (`staffId`) REFERENCES `staff`(`id`) ON DELETE RESTRICT ON UPDATE NO ACTION',
+    );
   }
 
   /** Writes of each mark which test and what of it. */
@@ -144,6 +206,40 @@ export class MarkSchemes1795741393765 implements MigrationInterface {
   }
 
   async down(queryRunner: QueryRunner): Promise<void> {
+    await queryRunner.query('ALTER TABLE `erasure` DROP FOREIGN KEY `FK_aebb1044806c3f162361f110478`');
+    await queryRunner.query('ALTER TABLE `erasure` DROP FOREIGN KEY `FK_50201abdbfeaf6d228cb9822236`');
+    await queryRunner.query('ALTER TABLE `school` DROP COLUMN `keepNames_months`');
+    await queryRunner.query('DROP INDEX `IDX_bc11b52d328b1f7b4bb5484794` ON `erasure`');
+    await queryRunner.query('DROP INDEX `IDX_aebb1044806c3f162361f11047` ON `erasure`');
+    await queryRunner.query('DROP TABLE `erasure`');
+    for (const what of ['update', 'delete']) await queryRunner.query(`DROP TRIGGER sample_held_no_${what}`);
+    await queryRunner.query('ALTER TABLE `sample_held` DROP FOREIGN KEY `FK_375d94d6959a161edb619fc2ab4`');
+    await queryRunner.query('ALTER TABLE `sample_held` DROP FOREIGN KEY `FK_a196450552079e5d0c179d8a3ae`');
+    await queryRunner.query('ALTER TABLE `sample_held` DROP FOREIGN KEY `FK_4e806ec3fac6b98fa53278da445`');
+    await queryRunner.query('DROP INDEX `IDX_c3b4c0de96fe52688c1e020e1d` ON `sample_held`');
+    await queryRunner.query('DROP INDEX `IDX_375d94d6959a161edb619fc2ab` ON `sample_held`');
+    await queryRunner.query('DROP INDEX `IDX_a196450552079e5d0c179d8a3a` ON `sample_held`');
+    await queryRunner.query('DROP TABLE `sample_held`');
+    await queryRunner.query('ALTER TABLE `mark_question` DROP FOREIGN KEY `FK_2d8f91e6c4c841f4fd5ef877c80`');
+    await queryRunner.query('ALTER TABLE `mark_question` DROP FOREIGN KEY `FK_81891973ad6e43bcd819d3bb48f`');
+    await queryRunner.query('ALTER TABLE `mark_question` DROP FOREIGN KEY `FK_4fd35d017d5b256cc36e6943138`');
+    await queryRunner.query('DROP INDEX `IDX_53b178364f5bfe6deb68ef5dcc` ON `mark_question`');
+    await queryRunner.query('DROP INDEX `IDX_2d8f91e6c4c841f4fd5ef877c8` ON `mark_question`');
+    await queryRunner.query('DROP INDEX `IDX_81891973ad6e43bcd819d3bb48` ON `mark_question`');
+    await queryRunner.query('DROP TABLE `mark_question`');
+    await queryRunner.query('ALTER TABLE `second_mark` DROP FOREIGN KEY `FK_b353231cbf6f78c64f3ba165dca`');
+    await queryRunner.query('ALTER TABLE `second_mark` DROP FOREIGN KEY `FK_b26cbb4c97ea3f25db4638ab39e`');
+    await queryRunner.query('ALTER TABLE `second_marking` DROP FOREIGN KEY `FK_ee325a76a3f535397ae0ca40ba8`');
+    await queryRunner.query('ALTER TABLE `second_marking` DROP FOREIGN KEY `FK_e0a297cdb7f59fede79957fbaa6`');
+    await queryRunner.query('ALTER TABLE `second_marking` DROP FOREIGN KEY `FK_fdf388ad8f2d76e5642ddfaa6dc`');
+    await queryRunner.query('DROP INDEX `IDX_662c983452f40e79a0f0674119` ON `second_mark`');
+    await queryRunner.query('DROP INDEX `IDX_b353231cbf6f78c64f3ba165dc` ON `second_mark`');
+    await queryRunner.query('DROP TABLE `second_mark`');
+    await queryRunner.query('DROP INDEX `IDX_ee325a76a3f535397ae0ca40ba` ON `second_marking`');
+    await queryRunner.query('DROP INDEX `IDX_e0a297cdb7f59fede79957fbaa` ON `second_marking`');
+    await queryRunner.query('DROP INDEX `IDX_fdf388ad8f2d76e5642ddfaa6d` ON `second_marking`');
+    await queryRunner.query('DROP TABLE `second_marking`');
+    await queryRunner.query('DROP INDEX `IDX_9fa24de37c6c5a9fe1bd5fcdc0` ON `mark`');
     for (const what of ['update', 'delete']) await queryRunner.query(`DROP TRIGGER mark_scheme_no_${what}`);
     await queryRunner.query('ALTER TABLE `mark_release` DROP FOREIGN KEY `FK_b8229a16a620cd8a3b51199eb8d`');
     await queryRunner.query('ALTER TABLE `mark_release` DROP FOREIGN KEY `FK_85bad8550ea31822858bb6db2e1`');
