@@ -1,10 +1,15 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Bench, Feedback, Lesson, LessonHead, MarkTable } from '@kivex/contract';
-import { likeAnswers } from '@kivex/core';
+import { lessonMarks, likeAnswers, readGroup, totalOf, type LessonEvent, type SampleRole } from '@kivex/core';
 import { Client, freshDatabase, serve, type TestServer } from '../testing/test-server.js';
 import { demoClasses, demoPassword, demoStaff } from './demo-data.js';
 import { demoPin, DemoService } from './demo.service.js';
 
+/** The first line of a lesson's log. */
+interface LogHead {
+  readonly samples: readonly { id: string; label: string; role: SampleRole; ions: string[] }[];
+  readonly groups: readonly { id: string; name: string; students: { id: string; name: string }[] }[];
+}
 let server: TestServer;
 let database: Awaited<ReturnType<typeof freshDatabase>>;
 let logins: string[];
@@ -140,6 +145,30 @@ describe('the demo school', () => {
     expect(before.rows.length).toBe(32);
     expect(before.rows.every((row) => row.cells.length > 20)).toBe(true);
     expect(before.open).toBeGreaterThan(10);
+    // Before anybody decides anything: totals as counted from the raw log that comes out, and from nothing else kept.
+    const { text } = await teacher.get(`/api/lessons/${id}/log`);
+    const [head, ...log] = text
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as unknown) as [LogHead, ...LessonEvent[]];
+    const whole = (await teacher.get<Lesson>(`/api/lessons/${id}`)).body;
+    for (const { id: group, students } of head.groups) {
+      const record = readGroup(log.filter((e) => e.group === group));
+      const dealt = whole.groupList.find((g) => g.id === group)!.unknowns;
+      const samples = head.samples
+        .filter((s) => s.role === 'known' || dealt.includes(s.id))
+        .map((s) => ({
+          ...s,
+          form: whole.practical.samples.find((p) => p.key === whole.samples.find((w) => w.id === s.id)!.key)!
+            .form,
+        }));
+      for (const student of students) {
+        const { scheme } = before.scheme;
+        const total = totalOf(scheme, lessonMarks(whole.practical, samples, record, student.id, { scheme }));
+        const row = before.rows.find((r) => r.student.id === student.id)!;
+        expect([student.name, row.points, row.max]).toEqual([student.name, total.points, total.max]);
+      }
+    }
     let decisions = 0;
     for (const group of (await groups()).filter((g) => g.open > 0)) {
       const points = decisions % 2;

@@ -12,6 +12,7 @@ import type { Lesson } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
 import { Student } from '../records/people.entities.js';
 import { retried } from '../records/retried.js';
+import { MarkKeepingService } from './mark-keeping.service.js';
 import { MarksService } from './marks.service.js';
 
 @Injectable()
@@ -21,6 +22,7 @@ export class DecisionsService {
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     @InjectRepository(MarkChangeRow) private readonly changes: Repository<MarkChangeRow>,
     private readonly reading: MarksService,
+    private readonly keeping: MarkKeepingService,
     private readonly audit: AuditService,
   ) {}
 
@@ -95,9 +97,17 @@ export class DecisionsService {
     undoes: string | null,
   ): Promise<Decided> {
     const decision = uuidv7();
-    const at = this.clock.now();
     await retried(() =>
       this.changes.manager.transaction(async (db) => {
+        const ids = rows.map(({ mark }) => mark.id).sort();
+        // One after another where two decide of the same: the one who comes second decides later, and stands.
+        await db.find(MarkRow, {
+          where: { id: In(ids) },
+          select: { id: true },
+          order: { id: 'ASC' },
+          lock: { mode: 'pessimistic_write' },
+        });
+        const at = this.clock.now();
         await db.insert(
           MarkChangeRow,
           rows.map(({ mark, points }) => ({
@@ -112,11 +122,7 @@ export class DecisionsService {
             at,
           })),
         );
-        for (const { mark, points } of rows) {
-          const stands = points ?? mark.points;
-          const open = points === null && mark.verdict === 'review';
-          await db.update(MarkRow, { id: mark.id }, { stands, open });
-        }
+        await this.keeping.restand({ id: In(ids) }, db);
         const [{ mark, points }] = rows as [(typeof rows)[number]];
         const { name } = await db.findOneByOrFail(Student, { id: mark.studentId });
         const others = rows.length - 1;

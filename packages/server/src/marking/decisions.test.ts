@@ -87,6 +87,29 @@ describe('a decision', () => {
     expect((await decide([id, strange], 1)).status).toBe(404);
     expect((await world.teacher.post(at(`/decisions/${strange}/undo`), {})).status).toBe(404);
   });
+  test('of two who decide at the same moment are both kept, and one of them stands for both', async () => {
+    const { id } = await right();
+    const head = await world.school.signIn('head');
+    const of = (who: typeof head, points: number, reason: string) =>
+      who.post<Decided>(at('/decisions'), { marks: [id], points, reason });
+    const both = await Promise.all([
+      of(world.teacher, 0, 'the teacher says'),
+      of(head, 1, 'the head says'),
+      of(world.teacher, 0, 'once more'),
+    ]);
+    expect(both.map((r) => r.status)).toEqual([201, 201, 201]);
+    const cell = await cellOf('Ash Tern');
+    expect(cell.changes.map((c) => c.reason).sort()).toEqual([
+      'once more',
+      'the head says',
+      'the teacher says',
+    ]);
+    expect(cell.points).toBe(cell.changes.at(-1)!.points);
+    const [row] = await world.server.app
+      .get(DataSource)
+      .query<{ stands: number }[]>('SELECT stands FROM mark WHERE id = ?', [id]);
+    expect(row!.stands).toBe(cell.points);
+  });
   test('cannot be altered or removed, not even in the database', async () => {
     const { id } = await right();
     await decide([id], 0);

@@ -17,7 +17,7 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { setImmediate as breath } from 'node:timers/promises';
-import { Repository, type EntityManager } from 'typeorm';
+import { Repository, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { Clock } from '../clock/clock.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
@@ -223,7 +223,7 @@ export class MarkKeepingService {
         )
         .updateEntity(false)
         .execute();
-    await this.restand(lessonId, db);
+    await this.restand({ lessonId }, db);
     for (const { groupId, seq } of drafts)
       await db.query('UPDATE lesson_group SET markedSeq = GREATEST(COALESCE(markedSeq, 0), ?) WHERE id = ?', [
         seq,
@@ -231,12 +231,16 @@ export class MarkKeepingService {
       ]);
   }
 
-  /** Writes anew what stands of the marks of a lesson that people have decided on. */
-  async restand(lessonId: string, db: EntityManager): Promise<void> {
+  /**
+   * Writes anew what stands of marks that people have decided on, within a transaction that has written to them. Decisions
+   * are read as they are now, not as they were when the transaction began: somebody may have decided meanwhile.
+   */
+  async restand(marks: FindOptionsWhere<MarkRow>, db: EntityManager): Promise<void> {
     const decided = await db.find(MarkChangeRow, {
-      where: { mark: { lessonId } },
+      where: { mark: marks },
       relations: { mark: true },
       order: { at: 'ASC', id: 'ASC' },
+      lock: { mode: 'pessimistic_read' },
     });
     for (const [id, own] of groupedBy(decided, (row) => row.markId)) {
       const { mark } = own[0]!;
