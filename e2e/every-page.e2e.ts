@@ -40,6 +40,7 @@ test.describe('every page', () => {
     ['running', 'run'],
     ['marking', 'mark'],
     ['marking', 'mark?view=like'],
+    ['marking', 'mark?view=report'],
     ['marking', 'mark?view=scheme'],
     ['marking', 'mark?view=checks'],
     ['released', 'review'],

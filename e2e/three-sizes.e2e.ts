@@ -119,6 +119,7 @@ test.describe.serial('a practical of six tests', () => {
           'run',
           'mark',
           'mark?view=like',
+          'mark?view=report',
           'mark?view=scheme',
           'mark?view=checks',
           'review',

@@ -21,6 +21,7 @@ import { ChecksDesk } from './ChecksDesk.js';
 import { GiveOut } from './GiveOut.js';
 import { LikeAnswers } from './LikeAnswers.js';
 import { useQuestions } from './Questions.js';
+import { ReportView } from './ReportView.js';
 import { SchemeDesk } from './SchemeDesk.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
@@ -75,24 +76,49 @@ export default function MarkPage() {
     setDraft(undefined);
     if (next) document.getElementById(markId(next))?.focus();
   }, []);
-  const nextOpen = useCallback(() => {
-    const next = nextPlace(order ?? rows, columns, place, (row, column) => Boolean(column.of(row)?.open));
-    choose(next);
-  }, [order, rows, columns, place, choose]);
-
   const [params, setParams] = useSearchParams();
   const wanted = params.get('view');
-  const view = wanted === 'like' || wanted === 'scheme' || wanted === 'checks' ? wanted : 'table';
+  const view = views.find((v) => v.id === wanted)?.id ?? 'table';
+  const nextOpen = useCallback(() => {
+    const next = nextPlace(order ?? rows, columns, place, (row, column) => Boolean(column.of(row)?.open));
+    if (next && view === 'report') setParams({ view, student: next.student }, { replace: true });
+    choose(next);
+  }, [order, rows, columns, place, choose, view, setParams]);
+
+  const reports = useMemo(() => (order ?? rows).filter((r) => r.cells.length), [order, rows]);
+  const shownId = params.get('student') ?? place?.student;
+  const reportAt = Math.max(
+    0,
+    reports.findIndex((r) => r.student.id === shownId),
+  );
+  const openReport = useCallback(
+    (student: string | undefined) => {
+      if (student) setParams({ view: 'report', student }, { replace: true });
+    },
+    [setParams],
+  );
+  const chooseIn = useCallback(
+    (next: Place | undefined) => {
+      if (view === 'report' && next && next.student !== reports[reportAt]?.student.id)
+        openReport(next.student);
+      choose(next);
+    },
+    [view, reports, reportAt, openReport, choose],
+  );
   useEffect(() => {
-    if (view !== 'table') return;
+    if (view !== 'table' && view !== 'report') return;
     const press = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
       const step = steps[event.key];
       if (event.key === 'n') nextOpen();
-      else if (place && step) {
+      else if (view === 'report' && (event.key === 'PageDown' || event.key === 'PageUp')) {
+        event.preventDefault();
+        choose(undefined);
+        openReport(reports[reportAt + (event.key === 'PageDown' ? 1 : -1)]?.student.id);
+      } else if (place && step) {
         event.preventDefault();
         const next = movedPlace(order ?? rows, columns, place, step);
-        if (next) choose(next);
+        if (next) chooseIn(next);
       } else if (place && /^[0-9]$/.test(event.key)) {
         const cell = cells.get(markId(place));
         if (!cell || Number(event.key) > cell.max) return;
@@ -102,7 +128,7 @@ export default function MarkPage() {
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
-  }, [view, place, order, rows, columns, cells, choose, nextOpen]);
+  }, [view, place, order, rows, columns, cells, choose, chooseIn, nextOpen, openReport, reports, reportAt]);
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
   if (marks.error || events.error)
@@ -130,7 +156,7 @@ export default function MarkPage() {
       ? {
           ...fact,
           action:
-            view !== 'table' ? undefined : (
+            view !== 'table' && view !== 'report' ? undefined : (
               <Button variant="look" onClick={nextOpen}>
                 Look at the next (n)
               </Button>
@@ -149,7 +175,9 @@ export default function MarkPage() {
                 key: 'asked',
                 tone: 'look' as const,
                 text: `${waiting.length} ${waiting.length === 1 ? 'question' : 'questions'} from students.`,
-                action: view === 'table' && <Button onClick={toQuestion}>Go to the first</Button>,
+                action: (view === 'table' || view === 'report') && (
+                  <Button onClick={toQuestion}>Go to the first</Button>
+                ),
               },
             ]
           : []),
@@ -194,16 +222,11 @@ export default function MarkPage() {
       )}
     </Follows>
   );
-  const views = (
+  const switcher = (
     <Box mb="2">
       <OneOf
         label="How the marks are shown"
-        choices={[
-          { id: 'table', label: 'By student' },
-          { id: 'like', label: 'Like answers' },
-          { id: 'scheme', label: 'Mark scheme' },
-          { id: 'checks', label: 'Checks' },
-        ]}
+        choices={views}
         chosen={view}
         choose={(next) => setParams(next === 'table' ? {} : { view: next }, { replace: true })}
       />
@@ -212,28 +235,28 @@ export default function MarkPage() {
   if (view === 'scheme')
     return (
       <>
-        {views}
+        {switcher}
         <SchemeDesk key={marks.data.scheme.id} lesson={lesson} standing={marks.data.scheme} />
       </>
     );
   if (view === 'checks')
     return (
       <>
-        {views}
+        {switcher}
         <ChecksDesk lesson={lesson} rows={rows} follows={follows} />
       </>
     );
   if (view === 'like' && marked.length)
     return (
       <>
-        {views}
+        {switcher}
         <LikeAnswers lesson={lesson} rows={rows} follows={follows} />
       </>
     );
 
   return (
     <>
-      {views}
+      {switcher}
       <Surface
         follows={
           cell && row ? (
@@ -253,27 +276,50 @@ export default function MarkPage() {
           )
         }
       >
-        <Tile p="3">
-          {!marked.length ? (
-            <Empty title="No marks yet">
-              They are computed as soon as somebody hands in, and for everybody when the lesson ends.
-            </Empty>
-          ) : (
-            <MarksTable
-              lesson={lesson}
-              rows={rows}
-              columns={columns}
-              place={place}
-              choose={choose}
-              onOrder={setOrder}
-              presence={presence}
-            />
-          )}
-        </Tile>
+        {view === 'report' && reports[reportAt] ? (
+          <ReportView
+            lesson={lesson}
+            row={reports[reportAt]}
+            at={reportAt + 1}
+            of={reports.length}
+            columns={columns}
+            place={place}
+            choose={choose}
+            step={(by) => {
+              choose(undefined);
+              openReport(reports[reportAt + by]?.student.id);
+            }}
+          />
+        ) : (
+          <Tile p="3">
+            {!marked.length ? (
+              <Empty title="No marks yet">
+                They are computed as soon as somebody hands in, and for everybody when the lesson ends.
+              </Empty>
+            ) : (
+              <MarksTable
+                lesson={lesson}
+                rows={rows}
+                columns={columns}
+                place={place}
+                choose={choose}
+                onOrder={setOrder}
+                presence={presence}
+              />
+            )}
+          </Tile>
+        )}
       </Surface>
     </>
   );
 }
 
+const views = [
+  { id: 'table', label: 'By student' },
+  { id: 'report', label: 'Whole report' },
+  { id: 'like', label: 'Like answers' },
+  { id: 'scheme', label: 'Mark scheme' },
+  { id: 'checks', label: 'Checks' },
+] as const;
 const noRows: readonly MarkRow[] = [];
 const noQuestions: readonly MarkQuestion[] = [];
