@@ -40,12 +40,12 @@ export default function SchoolPage() {
           {staff.data && <StaffList staff={staff.data} head={head} me={me.data.id} />}
         </Tile>
         <OwnSessions />
+        {!technician && <Retention head={head} />}
       </Box>
       <Box display="grid" gap="4">
         {head && <AddStaff />}
         <OwnPassword />
         <SecondFactor on={me.data.secondFactor} />
-        {!technician && <Retention head={head} />}
       </Box>
     </Box>
   );
