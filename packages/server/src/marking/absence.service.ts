@@ -26,7 +26,7 @@ export class AbsenceService {
     });
     if (!seat) throw notFound('student in this lesson');
     if (seat.absent === absent) return;
-    if (absent && (await this.marks.givenOut(lesson.id)).has(studentId))
+    if (absent && (await this.marks.givenTo(lesson.id, studentId)) !== undefined)
       throw conflict(`${seat.student.name} has been given these marks. Take them back first.`);
     const name = await this.views.nameOf(lesson.id);
     await this.source.transaction(async (db) => {

@@ -19,7 +19,7 @@ export class FeedbackService {
   async of(lesson: Lesson, me: Feedback['me']): Promise<Feedback> {
     const { document } = lesson.practicalVersion;
     const { title } = document;
-    const given = (await this.marks.givenOut(lesson.id)).get(me.id);
+    const given = await this.marks.givenTo(lesson.id, me.id);
     const nothing = { late: false, points: 0, max: 0, items: [], next: null, questions: [], truths: [] };
     if (!given) return { me, title, released: false, ...nothing };
     const [samples, questions] = await Promise.all([

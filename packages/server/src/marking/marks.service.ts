@@ -106,6 +106,15 @@ export class MarksService {
     return last;
   }
 
+  /** What one student can see now; undefined where nothing. */
+  async givenTo(lessonId: string, studentId: string): Promise<MarkReleaseRow | undefined> {
+    const last = await this.marks.manager.findOne(MarkReleaseRow, {
+      where: { lessonId, studentId },
+      order: { at: 'DESC', id: 'DESC' },
+    });
+    return last && !last.withdrawnAt ? last : undefined;
+  }
+
   /** Decisions by mark, oldest first. */
   private async decisions(lessonId: string, db: EntityManager = this.marks.manager) {
     const rows = await db.find(MarkChangeRow, {

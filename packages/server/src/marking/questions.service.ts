@@ -31,7 +31,7 @@ export class QuestionsService {
     text: string,
   ): Promise<OwnQuestion> {
     if (locked) throw conflict('Type your PIN first: others have written at this device.', 'pin');
-    const given = (await this.marks.givenOut(lessonId)).get(studentId);
+    const given = await this.marks.givenTo(lessonId, studentId);
     if (!given) throw conflict('Your marks are not out yet, so there is nothing to ask about.');
     if (!given.marks.items.some((item) => item.key === key))
       throw badInput('This item is not among your marks. Load the page again.', 'key');

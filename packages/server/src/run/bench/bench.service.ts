@@ -123,7 +123,7 @@ export class BenchService {
       locked: student.locked,
       advice: document.advice !== 'hidden',
       balance: document.balance === 'checked',
-      marksOut: (await this.marks.givenOut(lesson.id)).has(student.id),
+      marksOut: (await this.marks.givenTo(lesson.id, student.id)) !== undefined,
     };
   }
 
