@@ -27,7 +27,7 @@ const serverFloors = [
   ['people'],
   ['lessons'],
   ['preparation', 'run/board', 'run/room', 'marking'],
-  ['run/flow', 'run/bench', 'review', 'rights'],
+  ['run/flow', 'run/bench', 'review', 'rights', 'exchange'],
   ['demo', 'testing'],
 ];
 

@@ -11,6 +11,7 @@ export * from './planning.js';
 export * from './preparing.js';
 export * from './problem.js';
 export * from './review.js';
+export * from './exchange.js';
 export * from './rights.js';
 export * from './routes.js';
 export * from './store.js';

@@ -72,6 +72,7 @@ import type {
 } from './planning.js';
 import type { Preparation } from './preparing.js';
 import type { LessonReview, SchoolReview } from './review.js';
+import type { ExchangePreview, ExchangeTaken } from './exchange.js';
 import type { Certificate, NewErasure, Retention } from './rights.js';
 import type { BatchMarks, NewBatch, StockPreview, Store, StoreItemFields } from './store.js';
 
@@ -156,6 +157,9 @@ export const routes = {
   'POST /api/students/:student/unlock': teaching<void>(),
   'GET /api/students/:student/archive': teaching<AFile>(),
   'POST /api/classes/:class/erase': head<Certificate, NewErasure>(),
+  'GET /api/exchange.zip': teaching<AFile>(),
+  'POST /api/exchange/preview': teaching<ExchangePreview, Bytes>(),
+  'POST /api/exchange': teaching<ExchangeTaken, Bytes>(),
   'GET /api/school/retention': teaching<Retention>(),
   'PUT /api/school/retention': head<void, { readonly months: number | null }>(),
 

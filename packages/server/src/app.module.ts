@@ -20,6 +20,7 @@ import { LessonsModule } from './lessons/lessons.module.js';
 import { LiveModule } from './run/live/live.module.js';
 import { MarkingModule } from './marking/marking.module.js';
 import { RightsModule } from './rights/rights.module.js';
+import { ExchangeModule } from './exchange/exchange.module.js';
 import { ReviewModule } from './review/review.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
@@ -69,6 +70,7 @@ export class AppModule {
         MarkingModule,
         ReviewModule,
         RightsModule,
+        ExchangeModule,
         FlowModule,
         BoardModule,
         BenchModule,

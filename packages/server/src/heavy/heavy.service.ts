@@ -11,7 +11,7 @@ import { Piscina } from 'piscina';
 import { badInput, tooMany, unavailable } from '../problems/problems.js';
 import type { ReadTable } from '../sheets/sheet-kinds.js';
 import type * as jobs from './jobs.js';
-import type { ReadOutcome } from './sheet-jobs.js';
+import type { ReadOutcome, ZipOutcome } from './sheet-jobs.js';
 
 type Jobs = typeof jobs;
 type Paper = 'labels' | 'prepSheet' | 'riskSheet' | 'referenceCard' | 'reports' | 'sheetFile';
@@ -120,6 +120,21 @@ export class HeavyService implements OnModuleDestroy {
 
   verify(hashed: string, secret: string): Promise<boolean> {
     return this.run(this.secrets, 'verifySecret', { hashed, secret }, longestPaper);
+  }
+
+  /** CSV files of a zip archive as tables. @throws ProblemException 422 for what is no archive, or too much of one. */
+  async readZip(
+    bytes: Uint8Array,
+    wanted: readonly string[],
+  ): Promise<Readonly<Record<string, readonly (readonly string[])[]>>> {
+    let outcome: ZipOutcome;
+    try {
+      outcome = await this.run<ZipOutcome>(this.sheets, 'readZip', { bytes, wanted }, longestSheet);
+    } catch {
+      throw badInput('This archive is too large to read. Send fewer classes at once.', 'file');
+    }
+    if ('problem' in outcome) throw badInput(outcome.problem, 'file');
+    return outcome.tables;
   }
 
   /** The first sheet of a file as rows of texts. @throws ProblemException 422 for what is no sheet, or too much of one. */

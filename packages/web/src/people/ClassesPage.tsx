@@ -13,6 +13,7 @@ import { placeProblem } from '../kit/request/form-problems.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { useClasses } from './class-queries.js';
+import { Exchange } from './Exchange.js';
 
 export default function ClassesPage() {
   const classes = useClasses();
@@ -67,18 +68,21 @@ export default function ClassesPage() {
           </chakra.ul>
         )}
       </Tile>
-      <Tile>
-        <Form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="3" noValidate>
-          <chakra.h2 fontSize="lg">New class</chakra.h2>
-          <Field label="Name of the class" help="Such as 10 Beacon." error={errors.name?.message}>
-            <Input {...register('name')} />
-          </Field>
-          {problem && <Notice tone="stop">{problem}</Notice>}
-          <Button type="submit" variant="go" disabled={isSubmitting}>
-            Make the class
-          </Button>
-        </Form>
-      </Tile>
+      <Box display="grid" gap="4">
+        <Tile>
+          <Form onSubmit={(e) => void make(e)} display="flex" flexDirection="column" gap="3" noValidate>
+            <chakra.h2 fontSize="lg">New class</chakra.h2>
+            <Field label="Name of the class" help="Such as 10 Beacon." error={errors.name?.message}>
+              <Input {...register('name')} />
+            </Field>
+            {problem && <Notice tone="stop">{problem}</Notice>}
+            <Button type="submit" variant="go" disabled={isSubmitting}>
+              Make the class
+            </Button>
+          </Form>
+        </Tile>
+        <Exchange />
+      </Box>
     </Box>
   );
 }
