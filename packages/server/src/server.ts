@@ -56,7 +56,10 @@ export async function buildServer(config: Config): Promise<INestApplication> {
   http.use(apiHeaders);
   // Sheets come as the bytes they are.
   http.use(/^\/api\/bench\/photos/, express.raw({ type: 'application/octet-stream', limit: '300kb' }));
-  http.use(/^\/api\/(store|classes|exchange)/, express.raw({ type: 'application/octet-stream', limit: '2mb' }));
+  http.use(
+    /^\/api\/(store|classes|exchange)/,
+    express.raw({ type: 'application/octet-stream', limit: '2mb' }),
+  );
   http.use(jsonBody());
   servePages(http);
   app.useWebSocketAdapter(new LiveAdapter(app, config.KIVEX_REDIS_URL));
