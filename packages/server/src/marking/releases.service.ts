@@ -11,6 +11,7 @@ import { conflict, notFound } from '../problems/problems.js';
 import { Lesson, LessonGroup } from '../records/lessons.entities.js';
 import { MarkReleaseRow } from '../records/marking.entities.js';
 import { retried } from '../records/retried.js';
+import { LiveService } from '../run/live/live.service.js';
 import { frozenOf } from './frozen.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { MarksService } from './marks.service.js';
@@ -23,6 +24,7 @@ export class ReleasesService {
     private readonly marks: MarksService,
     private readonly keeping: MarkKeepingService,
     private readonly views: LessonViewsService,
+    private readonly live: LiveService,
     private readonly audit: AuditService,
   ) {}
 
@@ -36,7 +38,7 @@ export class ReleasesService {
     if (lesson.state !== 'marking' && lesson.state !== 'released')
       throw conflict('Marks are given out once the lesson is over.');
     const drafts = lesson.firstReleasedAt ? [] : await this.keeping.draftAll(lesson);
-    return retried(() =>
+    const given = await retried(() =>
       this.source.transaction(async (db) => {
         const held = await db.findOneOrFail(Lesson, {
           where: { id: lesson.id },
@@ -46,17 +48,20 @@ export class ReleasesService {
           await this.keeping.keepAll(held, drafts, db);
           await db.update(Lesson, { id: lesson.id }, { firstReleasedAt: this.clock.now() });
         }
-        const given = await this.giveWithin(staff, held, db, students);
-        if (given)
+        const count = await this.giveWithin(staff, held, db, students);
+        if (count)
           await this.audit.add(
             staff,
             'marks-given',
-            { subject: lesson.id, about: `${name}: to ${given} ${given === 1 ? 'student' : 'students'}` },
+            { subject: lesson.id, about: `${name}: to ${count} ${count === 1 ? 'student' : 'students'}` },
             db,
           );
-        return given;
+        return count;
       }),
     );
+    // Benches that stand open look again.
+    if (given) this.live.stateChanged(lesson.id, lesson.state);
+    return given;
   }
 
   /** As `give`, within a transaction that holds the lesson. @param students all who were there where left out. */
@@ -98,7 +103,7 @@ export class ReleasesService {
   /** Takes marks back: these students see them no longer. */
   async withdraw(staff: StaffCaller, lesson: Lesson, students: readonly string[]): Promise<number> {
     const name = await this.views.nameOf(lesson.id);
-    return this.source.transaction(async (db) => {
+    const back = await this.source.transaction(async (db) => {
       const taken = await this.withdrawWithin(staff, lesson.id, db, students);
       if (taken)
         await this.audit.add(
@@ -109,6 +114,8 @@ export class ReleasesService {
         );
       return taken;
     });
+    if (back) this.live.stateChanged(lesson.id, lesson.state);
+    return back;
   }
 
   /** As `withdraw`, within a transaction. @param students everybody where left out. */

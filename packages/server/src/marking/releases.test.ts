@@ -1,7 +1,8 @@
 /** Marks given out: to all, to a group, to one; kept as they were; taken back; nothing of anybody else's with them. */
-import { describe, expect, test } from '@jest/globals';
+import { describe, expect, jest, test } from '@jest/globals';
 import type { Bench, Feedback, MarkTable } from '@kivex/contract';
 import { DataSource } from 'typeorm';
+import { LiveService } from '../run/live/live.service.js';
 import { ownLesson } from '../testing/own-school.js';
 import { entry, move, saw, send, type Client } from '../testing/test-server.js';
 
@@ -62,6 +63,22 @@ describe('marks given out', () => {
         world.lesson.id,
       ]);
     expect(kept.map((row) => (JSON.parse(row.marks) as { points: number }).points)).toContain(before.points);
+  });
+  test('are seen at a bench that stands open: it is told to look again, and only where anything changed', async () => {
+    await over();
+    const told = jest.spyOn(world.server.app.get(LiveService), 'stateChanged');
+    try {
+      await give('Ash Tern');
+      await give('Ash Tern');
+      await takeBack('Ash Tern');
+      await takeBack('Ash Tern');
+      expect(told.mock.calls).toEqual([
+        [world.lesson.id, 'marking'],
+        [world.lesson.id, 'marking'],
+      ]);
+    } finally {
+      told.mockRestore();
+    }
   });
   test('are taken back from one, and the rest keep theirs', async () => {
     await over();
