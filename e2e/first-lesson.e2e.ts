@@ -20,10 +20,11 @@ test.describe.serial('a first lesson, end to end', () => {
     await Promise.all([teacher, one, two].map((p) => p?.context.close()));
     await kivex?.stop();
   });
-  const jarsOf = async (page: Page) =>
-    (await page.getByRole('button', { name: /^Jar \d/ }).allTextContents()).map(
-      (t) => /Jar \d{3}/.exec(t)![0],
-    );
+  const jarsOf = async (page: Page) => {
+    const jars = page.getByRole('button', { name: /^Jar \d/ });
+    await expect(jars.first()).toBeVisible();
+    return (await jars.allTextContents()).map((t) => /Jar \d{3}/.exec(t)![0]);
+  };
 
   test('an empty Kivex asks for its first school, and says at the field what is wrong', async () => {
     const { page } = teacher;

@@ -175,6 +175,8 @@ test.describe.serial('planning and preparing, end to end', () => {
     await page.getByRole('link', { name: 'Classes' }).click();
     await page.getByLabel('Name of the class').fill('9 Lamp');
     await page.getByRole('button', { name: 'Make the class' }).click();
+    // The page before has a box for files of its own.
+    await expect(page.getByRole('heading', { name: /9 Lamp/ })).toBeVisible();
     await page.locator('input[type=file]').setInputFiles({
       name: 'names.csv',
       mimeType: 'text/csv',
