@@ -13,7 +13,7 @@ import { Input } from '../kit/Input.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
-import { nowOrNever } from '../kit/request/now-or-never.js';
+import { askNow, nowOrNever } from '../kit/request/now-or-never.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
@@ -82,6 +82,7 @@ function Correct({ lesson }: { readonly lesson: Lesson }) {
   const other = of && ions.length > 0 && ions.join() !== of.ions.join();
   const { cations, anions } = syllabusFor(lesson.practical);
   const preview = useQuery({
+    ...askNow,
     queryKey: ['held-preview', lesson.id, sample, ions.join()],
     queryFn: () =>
       call('POST /api/lessons/:lesson/marks/held/preview', { lesson: lesson.id, body: { sample, ions } }),
@@ -144,7 +145,7 @@ function Correct({ lesson }: { readonly lesson: Lesson }) {
       </Box>
       {other && (
         <Form display="grid" gap="2" mt="2" onSubmit={form.submit}>
-          <Effect preview={preview.data} busy={preview.isPending} />
+          {!preview.error && <Effect preview={preview.data} busy={preview.isPending} />}
           {preview.error && <Notice tone="stop">{preview.error.message}</Notice>}
           <Field label="How it came out" help="Kept with your name and the time." error={form.at('reason')}>
             <Input {...form.register('reason')} />

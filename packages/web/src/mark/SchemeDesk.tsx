@@ -14,7 +14,7 @@ import { dayAndTime } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { call } from '../kit/request/call.js';
-import { nowOrNever } from '../kit/request/now-or-never.js';
+import { askNow, nowOrNever } from '../kit/request/now-or-never.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import { Switch } from '../kit/Switch.js';
@@ -35,6 +35,7 @@ export function SchemeDesk({ lesson, standing }: SchemeDeskProps) {
   const changed = !sameScheme(scheme, standing.scheme);
   const asked = useDeferredValue(scheme);
   const preview = useQuery({
+    ...askNow,
     queryKey: ['scheme-preview', lesson.id, standing.id, asked],
     queryFn: () =>
       call('POST /api/lessons/:lesson/marks/scheme/preview', { lesson: lesson.id, body: { scheme: asked } }),
@@ -92,7 +93,9 @@ export function SchemeDesk({ lesson, standing }: SchemeDeskProps) {
               : []),
           ]}
         >
-          {changed && <Effect preview={preview.data} busy={preview.isPending || preview.isPlaceholderData} />}
+          {changed && !preview.error && (
+            <Effect preview={preview.data} busy={preview.isPending || preview.isPlaceholderData} />
+          )}
           {preview.error && <Notice tone="stop">{preview.error.message}</Notice>}
           {changed && (
             <Form display="grid" gap="2" onSubmit={form.submit}>

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { SchemePreview } from '@kivex/contract';
 import { evenScheme, schemePresets } from '@kivex/core';
+import { onlineManager } from '@tanstack/react-query';
 import { screen, waitFor, within } from '@testing-library/react';
 import {
   ash,
@@ -62,6 +63,23 @@ describe('the mark scheme', () => {
       reason: 'as agreed',
       from: 's1',
     });
+  });
+  test('with the network gone it is told at once what cannot be shown, and no older figures stand in for it', async () => {
+    const asked = { times: 0 };
+    desk({
+      [`POST ${at}/scheme/preview`]: () =>
+        asked.times++ ? new Refusal(503, { detail: 'Kivex cannot be reached.' }) : preview,
+    });
+    await enter(names(), '2');
+    await screen.findByText(/2 of 3 students’ shares move/);
+    onlineManager.setOnline(false);
+    try {
+      await enter(names(), '3');
+      expect(await screen.findByText('Kivex cannot be reached.')).toBeTruthy();
+      expect(screen.queryByText(/students’ shares move/)).toBeNull();
+    } finally {
+      onlineManager.setOnline(true);
+    }
   });
   test('begins from a preset, and one item can weigh otherwise', async () => {
     const { user, asked } = desk();

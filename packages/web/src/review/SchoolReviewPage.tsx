@@ -12,6 +12,7 @@ import { Field } from '../kit/Field.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Parts } from '../kit/Parts.js';
 import { address } from '../kit/request/call.js';
+import { askNow } from '../kit/request/now-or-never.js';
 import { request } from '../kit/request/request.js';
 import { Select } from '../kit/Select.js';
 import { SheetLinks } from '../kit/SheetLinks.js';
@@ -34,6 +35,7 @@ export default function SchoolReviewPage() {
   >;
   const query = queryOf(filter);
   const review = useQuery({
+    ...askNow,
     queryKey: ['school-review', query],
     queryFn: () => request<SchoolReview>('GET', address('GET /api/review', {}, query)),
     placeholderData: keepPreviousData,

@@ -10,6 +10,7 @@ import {
   teachAgain,
   type ReviewedMark,
 } from '@kivex/core';
+import { onlineManager } from '@tanstack/react-query';
 import { screen, waitFor, within } from '@testing-library/react';
 import { faults, Refusal, show } from '../testing/show.js';
 import { shareBars, pairedBars } from '../kit/chart/chart-options.js';
@@ -156,6 +157,24 @@ describe('a school’s review', () => {
       expect(asked.at(-1)!.path).toBe(`/api/review?class=c2&from=${year!.from}&to=${year!.to}`),
     );
     expect(screen.getByText('XLSX').closest('a')!.getAttribute('href')).toMatch(/sheet\/xlsx\?class=c2/);
+  });
+  test('with the network gone another choice is told as not to be had; older figures do not pass for it', async () => {
+    const { user } = show(<SchoolReviewPage />, {
+      path: '/review',
+      server: {
+        'GET /api/review': school,
+        'GET /api/review?class=c2': new Refusal(503, { detail: 'Kivex cannot be reached.' }),
+      },
+    });
+    await screen.findByRole('region', { name: 'Classes' });
+    onlineManager.setOnline(false);
+    try {
+      await user.selectOptions(screen.getByRole('combobox', { name: 'Class' }), '10 Cove');
+      expect(await screen.findByText(/Kivex cannot be reached/)).toBeTruthy();
+      expect(screen.queryByRole('region', { name: 'Classes' })).toBeNull();
+    } finally {
+      onlineManager.setOnline(true);
+    }
   });
   test('versions of a practical stand apart; items do without what only one lesson can tell', async () => {
     const { user } = show(<SchoolReviewPage />, { path: '/review', server: { 'GET /api/review': school } });
