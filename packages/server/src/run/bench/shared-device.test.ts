@@ -101,7 +101,8 @@ describe('answers of one’s own', () => {
     const mate = await listen(world.birch);
     const sample = unknownOf(await benchOf(world.ash));
     await send(world.ash, [names(sample, 'caesium'), entry(saw(sample, 'lilac'))]);
-    for (let i = 0; i < 100 && own.heard.length < 2; i += 1) await new Promise((r) => setTimeout(r, 20));
+    const told = () => own.heard.length >= 2 && mate.heard.includes('observation');
+    for (let i = 0; i < 250 && !told(); i += 1) await new Promise((r) => setTimeout(r, 20));
     expect(own.heard.sort()).toEqual(['naming', 'observation']);
     expect(mate.heard).toEqual(['observation']);
   });
