@@ -10,7 +10,7 @@ const coreFloors = [
   ['reading'],
   ['equations', 'syllabus', 'reasoning', 'schemes'],
   ['reactions', 'practicals', 'marking', 'store'],
-  ['planning', 'lesson'],
+  ['planning', 'lesson', 'bench-model'],
   ['preparing', 'rehearsal', 'diagnosis', 'moderation', 'insight'],
   ['devices', 'headless'],
 ];

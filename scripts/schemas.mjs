@@ -1,12 +1,13 @@
-// Writes the published JSON Schemas of practical and syllabus files from the core's own lists: node scripts/schemas.mjs
+// Writes the published JSON Schemas of files and of the verb `act` from the core's own lists: node scripts/schemas.mjs
 import { writeFileSync } from 'node:fs';
 import { format } from 'prettier';
-import { logSchema, practicalSchema, syllabusSchema } from '../packages/core/dist/index.js';
+import { actSchema, logSchema, practicalSchema, syllabusSchema } from '../packages/core/dist/index.js';
 
 for (const [name, schema] of [
   ['practical', practicalSchema],
   ['syllabus', syllabusSchema],
   ['log', logSchema],
+  ['act', actSchema],
 ])
   writeFileSync(
     new URL(`../docs/schemas/${name}.schema.json`, import.meta.url),

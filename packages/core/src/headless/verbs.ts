@@ -2,6 +2,7 @@
  * The headless core: JSON Lines in, one JSON line out for each, in order. Everything Kivex computes
  * can be called this way, without a browser, server or database.
  */
+import { actVerb } from './act-verb.js';
 import { allocateVerb } from './allocate-verb.js';
 import { analyseVerb } from './analyse-verb.js';
 import { discriminateVerb } from './discriminate-verb.js';
@@ -30,6 +31,7 @@ export const verbs: Readonly<Record<string, (line: JsonObject) => object>> = {
   identify: identifyVerb,
   discriminate: discriminateVerb,
   analyse: analyseVerb,
+  act: actVerb,
 };
 
 /** Longest line read, in characters; more than any real one by far. */

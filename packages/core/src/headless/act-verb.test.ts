@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { actionShapes, actSchema } from '../bench-model/act-schema.js';
+import { answerLine, verbs } from './verbs.js';
+
+interface Answer {
+  readonly error?: string;
+  readonly after?: readonly {
+    readonly at: number;
+    readonly do: string;
+    readonly seen: Record<string, string>;
+  }[];
+  readonly slips?: readonly { readonly code: string; readonly at: number; readonly mend: string }[];
+}
+const act = (line: object): Answer =>
+  JSON.parse(answerLine(verbs['act']!, JSON.stringify({ id: 1, ...line })).text) as Answer;
+const carbonate = ['Na+', 'CO3^2-'];
+
+describe('the verb act', () => {
+  test('answers one entry an action, and the slips with the action that made them', () => {
+    const { after, slips } = act({
+      sample: carbonate,
+      actions: [{ do: 'take' }, { do: 'add', reagent: 'AgNO3' }],
+    });
+    expect(after!.map((a) => [a.at, a.do])).toEqual([
+      [0, 'take'],
+      [1, 'add'],
+    ]);
+    expect(after![1]!.seen).toMatchObject({ precipitate: 'yellow', effervescence: 'none' });
+    expect(slips).toMatchObject([
+      { code: 'no-acid-first', at: 1, mend: expect.stringMatching(/acid first/) },
+    ]);
+  });
+  test.each<[object, RegExp]>([
+    [{ actions: [] }, /sample must be an object/],
+    [{ sample: ['Na+'], actions: [] }, /Na\+ is no salt/],
+    [{ sample: { gas: 'Xe' }, actions: [] }, /sample.gas is "Xe"/],
+    [{ sample: { metal: 'Au' }, actions: [] }, /sample.metal is "Au"/],
+    [{ sample: { ions: { 'Na+': 1 } }, actions: [] }, /do not balance/],
+    [{ sample: { ions: carbonate, form: 'paste' }, actions: [] }, /sample.form must be one of/],
+    [{ sample: carbonate, actions: {} }, /actions must be a list/],
+    [{ sample: carbonate, actions: [{ do: 'juggle' }] }, /actions\[0\].do is "juggle"; it may be take, add/],
+    [{ sample: carbonate, actions: [{ do: 'add' }] }, /actions\[0\].reagent is missing for add/],
+    [{ sample: carbonate, actions: [{ do: 'take', cups: 2 }] }, /actions\[0\] has an unknown key "cups"/],
+    [
+      { sample: carbonate, actions: [{ do: 'take', mL: -1 }] },
+      /actions\[0\].mL is -1; it runs from 0 to 100/,
+    ],
+    [
+      { sample: carbonate, actions: [{ do: 'hold', what: 'a candle' }] },
+      /actions\[0\].what must be one of lit-splint/,
+    ],
+    [
+      { sample: carbonate, actions: [{ do: 'take' }, { do: 'shake', vessel: 'b' }] },
+      /actions\[1\]: there is no vessel "b"/,
+    ],
+    [
+      { sample: carbonate, bottles: { HCl: { sour: true } }, actions: [] },
+      /bottles.HCl has an unknown key "sour"/,
+    ],
+    [{ sample: carbonate, seed: 1.5, actions: [] }, /seed is 1.5/],
+    [{ sample: carbonate, goggles: 'yes', actions: [] }, /goggles must be true or false/],
+  ])('says what is wrong and where: %j', (line, says) => {
+    expect(act(line).error).toMatch(says);
+  });
+  test('samples by name, old and swapped bottles, and jars with traces', () => {
+    const traces = act({
+      sample: ['Na+', 'NO3-'],
+      bottles: { HNO3: { traces: { 'Na+': 0.05, 'Cl-': 0.05 } } },
+      actions: [{ do: 'take' }, { do: 'add', reagent: 'HNO3' }, { do: 'add', reagent: 'AgNO3' }],
+    });
+    expect(traces.after![2]!.seen['precipitate']).toBe('white');
+    const named = act({
+      sample: carbonate,
+      more: { B: ['Cu2+', 'SO4^2-'] },
+      actions: [{ do: 'take', sample: 'B' }],
+    });
+    expect(named.after![0]!.seen['colour']).toBe('blue');
+  });
+});
+
+describe('the published schema', () => {
+  test('names every action once, with what it needs', () => {
+    const { oneOf } = actSchema.properties.actions.items;
+    expect(oneOf.map((a) => a.properties.do.const)).toEqual(Object.keys(actionShapes));
+    for (const { required, properties } of oneOf)
+      for (const key of required) expect(Object.keys(properties)).toContain(key);
+  });
+  test('whatever it allows is answered: with what is seen, or with a sentence', () => {
+    const value = (field: (typeof actionShapes)[string]['fields'][string]) =>
+      field.enum
+        ? fc.constantFrom(...field.enum)
+        : field.type === 'boolean'
+          ? fc.boolean()
+          : field.type === 'string'
+            ? fc.constantFrom(
+                'tube',
+                'well1',
+                'lime',
+                'wire',
+                'sample',
+                'NaOH',
+                'HCl',
+                'AgNO3',
+                'limewater',
+                'hexane',
+                'KMnO4',
+              )
+            : fc.double({ min: 0, max: Math.min(20, field.maximum ?? 20), noNaN: true });
+    const action = fc.constantFrom(...Object.entries(actionShapes)).chain(([name, { fields, required }]) =>
+      fc
+        .record(Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, value(field)])), {
+          requiredKeys: [...(required ?? [])],
+        })
+        .map((rest) => ({ ...rest, do: name })),
+    );
+    const sample = fc.constantFrom<unknown>(
+      carbonate,
+      ['Fe2+', 'SO4^2-'],
+      { metal: 'Zn' },
+      { gas: 'Cl2' },
+      { ions: ['Ca2+', 'CO3^2-'], form: 'lumps' },
+    );
+    fc.assert(
+      fc.property(sample, fc.array(action, { maxLength: 12 }), (s, actions) => {
+        const { error, after } = act({ sample: s, actions });
+        if (error !== undefined) expect(error).toMatch(/^actions\[\d+\]: .{10,}/);
+        else expect(after).toHaveLength(actions.length);
+      }),
+      { numRuns: 400 },
+    );
+  });
+});
