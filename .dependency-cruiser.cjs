@@ -12,6 +12,7 @@ const coreFloors = [
   ['reactions', 'practicals', 'marking', 'store'],
   ['planning', 'lesson', 'bench-model'],
   ['preparing', 'rehearsal', 'diagnosis', 'moderation', 'insight'],
+  ['exercises', 'recall'],
   ['devices', 'headless'],
 ];
 /** The server's folders likewise. `records` holds the tables; `testing` is for tests and may use everything. */

@@ -1,0 +1,116 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { run, take } from '../bench-model/trials/bench-runs.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import { readPractical } from '../practicals/read-practical.js';
+import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
+import { parOf, trailOf } from './fewest-steps.js';
+import { asksOf, ownExercise, unknownExercise } from './unknown-exercise.js';
+
+const core = syllabusOf('core');
+
+describe('an unknown to be named', () => {
+  const all = allSyllabuses.flatMap((s) => asksOf(s).map((asks) => [s.id, asks] as const));
+  test.each(all)(
+    '%s, %s: the same number gives the same, and every one can be set out and tested',
+    (id, asks) => {
+      const syllabus = syllabusOf(id);
+      const drawn = new Set<string>();
+      for (let seed = 1; seed <= 60; seed += 1) {
+        const exercise = unknownExercise(syllabus, asks, seed);
+        expect(unknownExercise(syllabus, asks, seed).ions).toEqual(exercise.ions);
+        expect(exercise.candidates.map((c) => c.join())).toContain(exercise.ions.join());
+        expect(exercise.practical.tests.length).toBeGreaterThan(0);
+        drawn.add(exercise.ions.join());
+      }
+      expect(drawn.size).toBeGreaterThan(1);
+      const { sample, practical } = unknownExercise(syllabus, asks, 7);
+      expect(run(sample, [take()]).after).toHaveLength(1);
+      expect(readPractical(structuredClone(practical))).toMatchObject({ practical: { asks } });
+    },
+  );
+  test('a syllabus without ions has gases alone to name', () => {
+    expect(asksOf(syllabusOf('gases'))).toEqual(['gas']);
+    expect(() => unknownExercise(syllabusOf('gases'), 'cation', 1)).toThrow(/no cation to be named/);
+  });
+  test('one of one’s own is among what it might be, once', () => {
+    const own = ownExercise(core, 'salt', ['Cu2+', 'Br-']);
+    expect(own.candidates.filter((c) => c.join() === 'Cu2+,Br-')).toHaveLength(1);
+    expect(own.candidates.length).toBeGreaterThan(20);
+  });
+});
+
+describe('par', () => {
+  const flame = { test: 'flame', variant: 'wire', attributes: ['colour'], minutes: 4 } as const;
+  const naoh = { test: 'naoh', variant: 'usual', attributes: ['precipitate', 'excess'], minutes: 3 } as const;
+  test('worked by hand: three that one test of 4 minutes tells apart, or 3 minutes and then 4 for two of them', () => {
+    // NaOH tells copper from the two without a precipitate; the flame tells all three.
+    const three = [
+      ['Cu2+', 'Cl-'],
+      ['Na+', 'Cl-'],
+      ['K+', 'Cl-'],
+    ];
+    expect(parOf(three, [flame, naoh])).toEqual({ minutes: 4, first: 'flame', certain: true });
+    const dearFlame = { ...flame, minutes: 12 };
+    expect(parOf(three, [dearFlame, naoh])).toEqual({
+      minutes: 3 + (2 / 3) * 12,
+      first: 'naoh',
+      certain: true,
+    });
+  });
+  test('says when the tests cannot tell all apart', () => {
+    expect(
+      parOf(
+        [
+          ['Mg2+', 'Cl-'],
+          ['NH4+', 'Cl-'],
+        ],
+        [flame],
+      ),
+    ).toEqual({ minutes: 0, first: undefined, certain: false });
+  });
+  test('is never more than running every test, nor less than the cheapest of them', () => {
+    const { candidates, practical } = unknownExercise(syllabusOf('extended'), 'cation', 1);
+    fc.assert(
+      fc.property(
+        fc.subarray([...candidates], { minLength: 2 }),
+        fc.subarray([...practical.tests], { minLength: 1 }),
+        (some, tests) => {
+          const planned = tests.map((t, i) => ({ ...t, minutes: 2 + i }));
+          const { minutes, first } = parOf(some, planned);
+          expect(minutes).toBeLessThanOrEqual(planned.reduce((sum, t) => sum + t.minutes, 0));
+          if (first !== undefined) expect(minutes).toBeGreaterThanOrEqual(2);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('the trail of what each step taught', () => {
+  const { candidates, practical } = unknownExercise(core, 'cation', 1);
+  const seen = (ions: readonly string[], id: string, attributes: readonly string[]) => ({
+    test: id,
+    seen: Object.fromEntries(attributes.map((a) => [a, expectationOf(id, ions)[a]![0]!])),
+  });
+  const copper = candidates.find((c) => c.includes('Cu2+'))!;
+  test('bits add up to what was to be known, and a repeat teaches next to nothing', () => {
+    const naoh = seen(copper, 'naoh', ['precipitate', 'excess']);
+    const steps = trailOf(candidates, practical.tests, [naoh, naoh]);
+    expect(steps[0]!.bits).toBeGreaterThan(2.5);
+    expect(steps[0]!.bits + steps[0]!.left).toBeCloseTo(Math.log2(candidates.length), 6);
+    expect(steps[1]!.bits).toBeLessThan(steps[0]!.bits / 5);
+    expect(trailOf(candidates, practical.tests, [naoh, naoh, naoh, naoh]).map((s) => s.wasted)).toEqual([
+      false,
+      false,
+      true,
+      true,
+    ]);
+    expect(steps[0]!.best!.test).toBe('naoh');
+  });
+  test('names what would have told more', () => {
+    const [first] = trailOf(candidates, practical.tests, [seen(copper, 'naoh-warm', ['litmus'])]);
+    expect(first!.best!.test).not.toBe('naoh-warm');
+    expect(first!.best!.bits).toBeGreaterThan(first!.bits);
+  });
+});

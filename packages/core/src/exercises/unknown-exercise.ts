@@ -1,0 +1,170 @@
+/**
+ * An unknown to be named at the bench on screen: drawn from a syllabus by a number, which people can pass on ("try 417"),
+ * with the tests of that syllabus and everything it might have been.
+ */
+import { sampleOfSpecies, type TrueSample } from '../bench-model/samples.js';
+import { dissolvesTo } from '../equilibrium/dissolves.js';
+import { saltFormula } from '../formulas/salt-ions.js';
+import { expectationOf } from '../identification-tests/expectation.js';
+import { testOf } from '../identification-tests/tests.js';
+import { seededRandom } from '../numbers/random.js';
+import type { Asked, PlannedTest, Practical } from '../practicals/practical.js';
+import { whyNoSalt } from '../species/no-salt.js';
+import { standsForNone } from '../species/species.js';
+import type { SampleForm } from '../species/sample-form.js';
+import { preferredVariant } from '../syllabus/preferred-variant.js';
+import type { Syllabus } from '../syllabus/syllabus-definition.js';
+
+export interface UnknownExercise {
+  readonly seed: number;
+  readonly asks: Asked;
+  /** Ids of what it holds. */
+  readonly ions: readonly string[];
+  readonly form: SampleForm;
+  readonly sample: TrueSample;
+  /** A practical of this one unknown, by which it is logged and marked. */
+  readonly practical: Practical;
+  /** All it might have been, the truth among them. */
+  readonly candidates: readonly (readonly string[])[];
+}
+
+/** What can be named in a syllabus. */
+export function asksOf(syllabus: Syllabus): readonly Asked[] {
+  const can: [Asked, boolean][] = [
+    ['cation', syllabus.cations.length > 2],
+    ['anion', syllabus.anions.length > 2],
+    ['salt', syllabus.cations.length > 2 && syllabus.anions.length > 2],
+    ['gas', syllabus.gases.filter((g) => g !== 'H2O').length > 2],
+  ];
+  return can.filter(([, is]) => is).map(([asked]) => asked);
+}
+
+/** Strength at which unknowns are set out, mol/dm3. */
+const strength_M = 0.1;
+const isSolution = (ids: readonly string[]): boolean =>
+  whyNoSalt(ids) === undefined && (dissolvesTo(saltFormula(ids), strength_M) ?? 1) > 0.95;
+/** A partner that shows nothing of its own where there is one. */
+const partners = { anions: ['Cl-', 'NO3-', 'SO4^2-'], cations: ['Na+', 'K+'] } as const;
+
+function candidatesOf(syllabus: Syllabus, asks: Asked): (readonly string[])[] {
+  const withPartner = (list: readonly string[], pair: (other: string) => readonly string[]) =>
+    list.map(pair).find(isSolution);
+  switch (asks) {
+    case 'cation':
+      return syllabus.cations.flatMap((c) => {
+        const salt = withPartner(partners.anions, (a) => [c, a]);
+        return salt ? [salt] : [];
+      });
+    case 'anion':
+      return syllabus.anions.flatMap((a) => {
+        const salt = withPartner(partners.cations, (c) => [c, a]);
+        return salt ? [salt] : [];
+      });
+    case 'salt':
+      return syllabus.cations.flatMap((c) => syllabus.anions.map((a) => [c, a] as const).filter(isSolution));
+    case 'gas':
+      return syllabus.gases.filter((g) => g !== 'H2O' && !standsForNone(g)).map((g) => [g]);
+    case 'metal':
+      return syllabus.metals.map((m) => [m]);
+  }
+}
+
+const families: Readonly<Record<Asked, readonly string[]>> = {
+  cation: ['cation', 'look'],
+  anion: ['anion'],
+  salt: ['cation', 'anion', 'look'],
+  gas: ['gas'],
+  metal: ['metal'],
+};
+
+/** The tests of a syllabus that say something of what is asked, in the form it stands there. */
+function testsFor(
+  syllabus: Syllabus,
+  asks: Asked,
+  candidates: readonly (readonly string[])[],
+  form: SampleForm,
+): PlannedTest[] {
+  return syllabus.tests.flatMap(({ test, attributes }): PlannedTest[] => {
+    const definition = testOf(test);
+    if (!families[asks].includes(definition.family) || !definition.forms.includes(form)) return [];
+    const told = attributes.filter((a) => {
+      const shown = new Set(candidates.map((c) => expectationOf(test, c, { form })[a]?.join()));
+      return shown.size > 1;
+    });
+    return told.length ? [{ test, variant: preferredVariant(syllabus, test).id, attributes }] : [];
+  });
+}
+
+/**
+ * The unknown of a number.
+ * @throws RangeError where the syllabus has nothing of the kind to name.
+ */
+export function unknownExercise(syllabus: Syllabus, asks: Asked, seed: number): UnknownExercise {
+  const candidates = candidatesOf(syllabus, asks);
+  if (candidates.length < 2) throw new RangeError(`the syllabus ${syllabus.name} has no ${asks} to be named`);
+  const random = seededRandom(seed);
+  const ions = candidates[Math.floor(random() * candidates.length)]!;
+  const form: SampleForm = asks === 'gas' ? 'gas' : 'solution';
+  return exerciseOf(syllabus, asks, ions, form, candidates, seed);
+}
+
+/** An unknown of one's own making as an exercise; what it might have been is what the syllabus has, and itself. */
+export function ownExercise(
+  syllabus: Syllabus,
+  asks: Asked,
+  ions: readonly string[],
+  form: SampleForm = 'solution',
+): UnknownExercise {
+  const others = candidatesOf(syllabus, asks).filter((c) => c.join() !== ions.join());
+  return exerciseOf(syllabus, asks, ions, form, [ions, ...others], 0);
+}
+
+function exerciseOf(
+  syllabus: Syllabus,
+  asks: Asked,
+  ions: readonly string[],
+  form: SampleForm,
+  candidates: readonly (readonly string[])[],
+  seed: number,
+): UnknownExercise {
+  return {
+    seed,
+    asks,
+    ions,
+    form,
+    sample: sampleOfSpecies(ions, form === 'solid' ? 'solid' : 'solution', form === 'solid' ? 1 : strength_M),
+    candidates,
+    practical: {
+      format: 'kivex-practical',
+      formatVersion: 5,
+      title: `Unknown ${seed}`,
+      summary: 'On screen: test it, log what you see, and name it.',
+      syllabus: syllabus.id,
+      ...(syllabus.id in shipped ? {} : { ownSyllabus: syllabus }),
+      minutes: 60,
+      setUp: 0,
+      clearUp: 0,
+      asks,
+      samples: [
+        {
+          key: 'unknown',
+          role: 'unknown',
+          ions,
+          form,
+          difficulty: 3,
+          ...(form === 'solution' ? { molarity: strength_M } : {}),
+        },
+      ],
+      tests: testsFor(syllabus, asks, candidates, form),
+      before: [],
+      unknownsPerGroup: 1,
+    },
+  };
+}
+const shipped: Readonly<Record<string, true>> = {
+  gases: true,
+  core: true,
+  extended: true,
+  families: true,
+  senior: true,
+};
