@@ -46,6 +46,7 @@ export type { SeenSolid, VesselView } from './bench-model/view.js';
 export { capacity_mL, vesselKinds, type VesselKind } from './bench-model/vessel.js';
 export * from './exercises/fewest-steps.js';
 export * from './exercises/unknown-exercise.js';
+export * from './practicals/choices.js';
 export * from './lesson/advice.js';
 export * from './recall/deck.js';
 export * from './recall/missing-words.js';

@@ -29,6 +29,7 @@ const routes: RouteObject[] = [
     ...page(() => import('./kit/shell/StaffRoot.js')),
     children: [
       { path: '/sign-in', ...page(() => import('./people/SignInPage.js')) },
+      { path: '/practise', ...page(() => import('./practise/PractisePage.js')) },
       { path: '/first-school', ...page(() => import('./people/FirstSchoolPage.js')) },
       {
         ...page(async () => {

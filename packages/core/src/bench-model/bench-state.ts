@@ -108,7 +108,7 @@ export class BenchState {
     this.hazards.push({ code, text });
   }
   splash(text: string): void {
-    this.hazard('spits', text);
+    this.hazard('spits', this.goggles ? text : `${text} Drops fly at uncovered eyes.`);
     this.eyes();
   }
   eyes(): void {

@@ -78,7 +78,7 @@ export class ScreenBench {
     const last = Math.max(0, done - 1);
     const all = [...vessels.values()];
     const late: MadeSlip[] = [];
-    if (all.some((v) => v.alkali?.of === 'NaOH' && v.alkali.seen && !v.alkali.excess))
+    if (all.some((v) => v.alkali?.of === 'NaOH' && v.alkali.seen === 'white' && !v.alkali.excess))
       late.push(slipMade('no-excess', last));
     const filled = all.filter((v) => v.holds.size > 0);
     if (

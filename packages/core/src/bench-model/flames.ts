@@ -98,10 +98,15 @@ export function flame(b: BenchState, a: ActionOf<'flame'>): Done {
   b.clock_s += seconds;
   const { name, srgb } = seen.now;
   const words = flameWords(name, seen.burns || fadedToOrange(tool));
+  // What it was on the way is seen too.
+  const course = [
+    ...seen.moments.slice(0, -1).map((m) => flameWords(m.name, words === 'orange')),
+    words,
+  ].filter((word, i, all) => word !== all[i - 1]);
   const through = a.glass ? ' Through the blue glass.' : '';
   return {
     seen: a.glass ? { throughBlueGlass: name } : { colour: name },
-    text: `The flame is ${words}.${through}${seen.burns ? ' The wood burns.' : ''}`,
+    text: `The flame ${name === 'none' && course.length < 2 ? 'has' : 'is'} ${course.length > 1 ? course.join(', then ') : words}.${through}${seen.burns ? ' The wood burns.' : ''}`,
     flame: { srgb, words, moments: seen.moments },
   };
 }

@@ -14,6 +14,7 @@ import { plus, room_C, shareOf, spaceOf, type Vessel } from './vessel.js';
 export function shake(b: BenchState, a: ActionOf<'shake'>): Done {
   const v = b.existing(a.vessel);
   v.story.push({ what: 'shaken' });
+  v.still_s = 0;
   extract(v);
   if (v.below) spoilRing(b, v);
   if (v.mL > 0) mix(v);

@@ -204,6 +204,7 @@ function temperature(v: Vessel, heat: Heat, dt: number): void {
 /** Solids that air turns, and what they turn to. */
 function standing(v: Vessel, dt: number): void {
   v.stood_s += dt;
+  v.still_s += dt;
   const solids = v.state?.solids;
   if (!solids) return;
   if (['Fe(OH)2', 'Mn(OH)2', 'Co(OH)2'].some((s) => (solids.get(s) ?? 0) > 0) && !v.closed)

@@ -294,7 +294,7 @@ function afterAdding(
       excess: (before?.excess ?? false) || toExcess || (enough && before !== undefined),
     };
   }
-  if (v.story.filter((s) => s.what === 'added').length && bottle.layer !== true) v.stood_s = 0;
+  if (v.story.filter((s) => s.what === 'added').length && bottle.layer !== true) v.stood_s = v.still_s = 0;
 }
 /** The precipitate that came and went as alkali was poured in: the colour it had on the way. */
 function onTheWay(

@@ -85,6 +85,8 @@ export interface Vessel {
   browned: number;
   darkened: boolean;
   stood_s: number;
+  /** Seconds since it was last stirred up. */
+  still_s: number;
   /** What was taken or added, in order, for what follows from the order. */
   readonly story: {
     readonly what: string;
@@ -132,6 +134,7 @@ export const newVessel = (id: string, kind: VesselKind, limewater_mol = 0): Vess
   browned: 0,
   darkened: false,
   stood_s: 0,
+  still_s: 0,
   story: [],
   holds: new Set(),
   mouthDown: false,

@@ -2,7 +2,7 @@
 import { visibleByDefault_M } from '../equilibrium/predict.js';
 import { saltFormula } from '../formulas/salt-ions.js';
 import { expectationOf } from '../identification-tests/expectation.js';
-import { bubbling, feltWarm_C, ringFades_s, standingSeen_s } from './rates.js';
+import { bubbling, feltWarm_C, ringFades_s, settlesIn_s, standingSeen_s } from './rates.js';
 import { liquidLook, solidColour, solidPigment, type LiquidLook } from './liquid-colour.js';
 import { extraIn, pHOf, shareOf, totalIn, type Vessel } from './vessel.js';
 
@@ -33,6 +33,13 @@ export interface VesselView {
   readonly gases: Readonly<Record<string, number>>;
   readonly layer: { readonly mL: number; readonly srgb: string } | null;
   readonly ring: 'none' | 'brown' | null;
+  /** How far a precipitate has gone down, 0 to 1. */
+  readonly settled: number;
+  readonly stopper: 'bung' | 'thumb' | null;
+  /** Vessel its delivery tube leads to. */
+  readonly leadsTo: string | null;
+  readonly mouthDown: boolean;
+  readonly label: string | null;
   readonly text: string;
 }
 
@@ -273,6 +280,11 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     ),
     layer: v.layer_mL > 0 ? { mL: v.layer_mL, srgb: layerOf(v).srgb } : null,
     ring: v.below ? ringOf(v) : null,
+    settled: Math.min(1, v.still_s / settlesIn_s.value),
+    stopper: v.closed ? (v.tight ? 'bung' : 'thumb') : null,
+    leadsTo: v.outlet?.to ?? null,
+    mouthDown: v.mouthDown,
+    label: v.label ?? null,
     text: words.join(' '),
   };
 }

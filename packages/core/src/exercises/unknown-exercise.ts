@@ -102,7 +102,8 @@ function testsFor(
 export function unknownExercise(syllabus: Syllabus, asks: Asked, seed: number): UnknownExercise {
   const candidates = candidatesOf(syllabus, asks);
   if (candidates.length < 2) throw new RangeError(`the syllabus ${syllabus.name} has no ${asks} to be named`);
-  const random = seededRandom(seed);
+  // Neighbouring numbers are far apart to the generator, so that 1, 2, 3 are not three of a kind.
+  const random = seededRandom(Math.imul(seed, 0x9e3779b1));
   const ions = candidates[Math.floor(random() * candidates.length)]!;
   const form: SampleForm = asks === 'gas' ? 'gas' : 'solution';
   return exerciseOf(syllabus, asks, ions, form, candidates, seed);

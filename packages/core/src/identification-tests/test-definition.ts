@@ -233,6 +233,8 @@ export interface Slip {
 export interface TestDefinition {
   readonly id: TestId;
   readonly name: string;
+  /** A name for columns and buttons, where the first words of the whole one are another test’s too. */
+  readonly short?: string;
   readonly family: TestFamily;
   /** Youngest students the test is usually set for, years. Source `school-practice`. */
   readonly fromAge: number;

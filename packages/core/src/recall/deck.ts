@@ -46,7 +46,8 @@ const modelOf = (syllabus: Syllabus, item: MarkItem, tried: readonly string[]): 
 
 /** A test as one speaks of it: those that bear an ion's name are the test for it. */
 const nameOfTest = (test: string): string => {
-  const [name] = testOf(test).name.split(/[:,]/) as [string];
+  const { name: whole, short } = testOf(test);
+  const name = short ?? whole.split(/[:,]/)[0]!;
   return /^(sulfate|halides?|nitrate|carbonate|phosphate)$/i.test(name) ? `${name} test` : name;
 };
 const lowered = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);

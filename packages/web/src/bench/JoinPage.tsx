@@ -164,9 +164,14 @@ export default function JoinPage() {
           </Form>
         )}
       </Tile>
-      <Link to="/sign-in" style={{ padding: '12px' }}>
-        Staff sign in
-      </Link>
+      <Box display="flex" gap="4" flexWrap="wrap" justifyContent="center">
+        <Link to="/practise" style={{ padding: '12px' }}>
+          Practise on screen
+        </Link>
+        <Link to="/sign-in" style={{ padding: '12px' }}>
+          Staff sign in
+        </Link>
+      </Box>
     </Box>
   );
 }

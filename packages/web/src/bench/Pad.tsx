@@ -24,6 +24,8 @@ interface PadProps {
   /** Pointed at on the tile. */
   readonly sample?: string | undefined;
   readonly log: (body: StudentBody) => Promise<string>;
+  /** Of a bench on screen: no picture is taken of what is on a screen already, and no places stand at the foot. */
+  readonly onScreen?: boolean;
 }
 
 const draftKey = (lesson: string, student: string) => `kivex-pad-${lesson}-${student}`;
@@ -35,13 +37,26 @@ function storedDraft(key: string, test: string | undefined, sample: string | und
   return { ...blankDraft, test, sample };
 }
 
-export function Pad({ bench, record, waiting, test: under, chooseTest, sample: pointed, log }: PadProps) {
+export function Pad({
+  bench,
+  record,
+  waiting,
+  test: under,
+  chooseTest,
+  sample: pointed,
+  log,
+  onScreen = false,
+}: PadProps) {
   const key = draftKey(bench.lesson.id, bench.me.id);
   const [kept, setDraft] = useState<Draft>(() => storedDraft(key, under, pointed));
   const planned = bench.tests.find((t) => t.test === (under ?? kept.test)) ?? bench.tests[0]!;
-  const clear = { ...blankDraft, test: planned.test };
+  const own = bench.samples.filter((s) => s.tests.includes(planned.test));
+  // Where there is but one there is nothing to choose.
+  const only = own.length === 1 ? own[0]!.id : undefined;
+  const clear: Draft = { ...blankDraft, test: planned.test, sample: only };
   // What was half entered is of the test it was entered in.
-  const draft = kept.test === planned.test ? kept : clear;
+  const draft =
+    kept.test !== planned.test ? clear : kept.sample === undefined ? { ...kept, sample: only } : kept;
   const [read, setRead] = useState<Readonly<Record<string, string>>>({});
   const [advice, setAdvice] = useState<string>();
   const [said, setSaid] = useState('');
@@ -59,8 +74,8 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, sample: p
     setAdvice(undefined);
     setSaid('');
   };
-  const own = bench.samples.filter((s) => s.tests.includes(planned.test));
   const sample = own.find((s) => s.id === draft.sample);
+  const choosing = picking && own.length > 1;
   const together = own.length > 1 ? sideBySide(planned) : [];
 
   const logged = (words: string, next: Draft) => {
@@ -95,7 +110,7 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, sample: p
           change({ ...blankDraft, test: id });
         }}
       />
-      {picking && !many && (
+      {choosing && !many && (
         <Tile p="3">
           <chakra.h2 fontSize="lg" mb="2">
             {said ? `${said} Which sample next?` : 'Which sample?'}
@@ -152,9 +167,10 @@ export function Pad({ bench, record, waiting, test: under, chooseTest, sample: p
           {advice}
         </Notice>
       )}
-      {!picking && sample && (
+      {!choosing && !many && sample && (
         <PadSheet
           student={bench.me.id}
+          onScreen={onScreen}
           planned={planned}
           draft={draft}
           sample={sample}

@@ -22,6 +22,7 @@ const PhotoPart = optional(async () => (await import('./PhotoPart.js')).PhotoPar
 interface PadSheetProps {
   /** Who is writing. */
   readonly student: string;
+  readonly onScreen: boolean;
   readonly planned: PlannedTest;
   readonly draft: Draft;
   readonly sample: BenchSample;
@@ -36,7 +37,8 @@ interface PadSheetProps {
 }
 
 export function PadSheet(props: PadSheetProps) {
-  const { student, planned, draft, sample, samples, change, read, pick, leave, save, noTime } = props;
+  const { student, onScreen, planned, draft, sample, samples, change, read, pick, leave, save, noTime } =
+    props;
   const way = wayOf(planned);
   const missing = lacking(planned, draft);
   return (
@@ -46,9 +48,11 @@ export function PadSheet(props: PadSheetProps) {
           {sample.label}
           {draft.corrects && <chakra.span color="permanganate"> · correcting an entry</chakra.span>}
         </chakra.h2>
-        <Button size="bench" minH="12" fontSize="md" onClick={pick}>
-          Other sample
-        </Button>
+        {samples.length > 1 && (
+          <Button size="bench" minH="12" fontSize="md" onClick={pick}>
+            Other sample
+          </Button>
+        )}
       </Box>
       {way === 'words' && (
         <Suspense fallback={null}>
@@ -61,12 +65,14 @@ export function PadSheet(props: PadSheetProps) {
       )}
       <HowItWas planned={planned} draft={draft} samples={samples} change={change} noTime={noTime} />
       <Suspense fallback={null}>
-        <PhotoPart
-          student={student}
-          photo={draft.photo}
-          change={(photo) => change({ photo })}
-          suggest={planned.test === 'flame' && showsWells(planned, draft)}
-        />
+        {!onScreen && (
+          <PhotoPart
+            student={student}
+            photo={draft.photo}
+            change={(photo) => change({ photo })}
+            suggest={planned.test === 'flame' && showsWells(planned, draft)}
+          />
+        )}
       </Suspense>
       {way === 'tap' && (
         <Field
@@ -95,7 +101,7 @@ export function PadSheet(props: PadSheetProps) {
         flexWrap="wrap"
         alignItems="center"
         position="sticky"
-        bottom="16"
+        bottom={onScreen ? '0' : '16'}
         mx="-3"
         mb="-3"
         px="3"

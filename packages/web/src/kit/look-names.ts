@@ -12,8 +12,11 @@ export interface LookName {
   readonly throughGlass: boolean;
 }
 
-/** What stands before the comma or the colon is name enough above a column or on a button. */
-export const shortTestName = (id: string): string => testOf(id).name.split(/[:,]/)[0]!;
+/** What stands before the comma or the colon is name enough above a column or on a button, unless another test has that too. */
+export function shortTestName(id: string): string {
+  const { name, short } = testOf(id);
+  return short ?? name.split(/[:,]/)[0]!;
+}
 
 /** An attribute's id as words: `inExcess` → `in excess`. */
 const words = (id: string): string => id.replace(/([A-Z])/g, ' $1').toLowerCase();

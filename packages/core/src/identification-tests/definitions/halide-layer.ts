@@ -6,6 +6,7 @@ import { all, coloured, completeIn, danger, piece, pigment, slip, step, uses } f
 export const halideLayerTest: TestDefinition = {
   id: 'halide-layer',
   name: 'Halides: chlorine water under hexane',
+  short: 'Halides by layer',
   family: 'anion',
   fromAge: 14,
   forms: ['solid', 'solution'],

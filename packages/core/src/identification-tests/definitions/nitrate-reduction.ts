@@ -7,6 +7,7 @@ import { redLitmusInVapour } from './vapour-attributes.js';
 export const nitrateReductionTest: TestDefinition = {
   id: 'nitrate-reduction',
   name: 'Nitrate: aluminium foil and sodium hydroxide',
+  short: 'Nitrate by foil',
   family: 'anion',
   fromAge: 14,
   forms: ['solid', 'solution'],

@@ -74,6 +74,7 @@ const ironLast: Variant['steps'] = [
 export const nitrateRingTest: TestDefinition = {
   id: 'nitrate-ring',
   name: 'Nitrate: brown ring',
+  short: 'Brown ring',
   family: 'anion',
   fromAge: 16,
   forms: ['solid', 'solution'],

@@ -1,17 +1,13 @@
 /** What a student's device is told. Nothing here gives away what an unknown holds. */
 import type { Bench, Feedback } from '@kivex/contract';
 import {
+  choicesFor,
   isOwnAnswer,
   isDoneOn,
   ownSlots,
   sourcesOf,
-  syllabusFor,
-  testOf,
   type LessonEvent,
-  type Practical,
   testsWithControls,
-  allGases,
-  standsForNone,
 } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -26,32 +22,6 @@ import { Clock } from '../../clock/clock.js';
 import { conflict } from '../../problems/problems.js';
 import { planningOf, roomOf } from '../../lessons/lesson-views.service.js';
 import { BenchSettingsService } from './bench-settings.service.js';
-
-/**
- * What students choose a name from: lists of ids of the syllabus, one list, or two for a salt. Ions that no
- * test of the lesson can show are left out; nothing depends on what the jars hold.
- */
-function choicesFor(practical: Practical): readonly (readonly string[])[] {
-  const { cations, anions, gases, metals } = syllabusFor(practical);
-  const shown = (ids: readonly string[]) =>
-    ids.filter((id) =>
-      practical.tests.some((t) =>
-        testOf(t.test).outcomes.some((o) => o.of === id && !o.shows[t.attributes[0]!]?.includes('none')),
-      ),
-    );
-  switch (practical.asks) {
-    case 'cation':
-      return [shown(cations)];
-    case 'anion':
-      return [anions];
-    case 'salt':
-      return [cations, anions];
-    case 'gas':
-      return [[...gases, ...allGases.map((g) => g.id).filter(standsForNone)]];
-    case 'metal':
-      return [metals];
-  }
-}
 
 @Injectable()
 export class BenchService {

@@ -9,6 +9,7 @@ export interface BarPlace {
 const places: readonly (BarPlace & { readonly teaching?: true })[] = [
   { to: '/lessons', name: 'Lessons' },
   { to: '/review', name: 'Results', teaching: true },
+  { to: '/practise/class', name: 'Practise', teaching: true },
   { to: '/practicals', name: 'Practicals' },
   { to: '/syllabuses', name: 'Syllabuses', teaching: true },
   { to: '/store', name: 'Store' },

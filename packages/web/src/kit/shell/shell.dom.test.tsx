@@ -30,7 +30,17 @@ const opened = async ({ user }: ReturnType<typeof show>) => {
 describe('the frame of every staff page', () => {
   test('says where one can go, and what one can do', async () => {
     expect(await opened(shell())).toEqual([
-      ...['Lessons', 'Results', 'Practicals', 'Syllabuses', 'Store', 'Rooms', 'Classes', 'School'],
+      ...[
+        'Lessons',
+        'Results',
+        'Practise',
+        'Practicals',
+        'Syllabuses',
+        'Store',
+        'Rooms',
+        'Classes',
+        'School',
+      ],
       ...['Theme: Daylight', 'Keyboard shortcuts', 'Sign out'],
     ]);
     expect(await faults()).toEqual([]);

@@ -37,7 +37,7 @@ describe('where staff may go', () => {
       'Rooms',
       'School',
     ]);
-    expect(barPlaces('head')).toHaveLength(8);
+    expect(barPlaces('head')).toHaveLength(9);
     expect(facesOf('technician').map((f) => f.path)).toEqual(['plan', 'prepare']);
     expect(facesOf('teacher')).toHaveLength(5);
   });

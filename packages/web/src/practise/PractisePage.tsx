@@ -1,0 +1,201 @@
+/** Practise: a bench where every slip can be made safely, and quick recall. Open to everyone; nothing leaves the device. */
+import { Box, chakra } from '@chakra-ui/react';
+import { allSyllabuses, asksOf, unknownExercise, type Asked } from '@kivex/core';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { Field } from '../kit/Field.js';
+import { Form } from '../kit/Form.js';
+import { Input } from '../kit/Input.js';
+import { Loading } from '../kit/Notice.js';
+import { Parts } from '../kit/Parts.js';
+import { Select } from '../kit/Select.js';
+import { Tile } from '../kit/Tile.js';
+import { BenchOnScreen } from './BenchOnScreen.js';
+import { useScreenBench } from './screen-bench.js';
+
+const RecallPart = lazy(async () => ({ default: (await import('./recall/RecallPart.js')).RecallPart }));
+const syllabusKey = 'kivex-practise-syllabus';
+const stillKey = 'kivex-practise-still';
+
+const askNames: Readonly<Record<Asked, string>> = {
+  cation: 'a metal ion',
+  anion: 'an anion',
+  salt: 'a salt, both ions',
+  gas: 'a gas',
+  metal: 'a metal',
+};
+const remember = (key: string, value: string): void => {
+  try {
+    localStorage.setItem(key, value);
+  } catch {
+    // A device that keeps nothing practises all the same.
+  }
+};
+const remembered = (key: string): string | null => {
+  try {
+    return localStorage.getItem(key);
+  } catch {
+    return null;
+  }
+};
+
+export default function PractisePage() {
+  const [syllabusId, setSyllabusId] = useState(() => remembered(syllabusKey) ?? 'core');
+  const [still, setStill] = useState(() => remembered(stillKey) === 'yes');
+  // At the bench one sees the bench.
+  const busy = useScreenBench((s) => s.exercise?.practical.syllabus === syllabusId);
+  const syllabus = allSyllabuses.find((s) => s.id === syllabusId) ?? allSyllabuses[1]!;
+  return (
+    <Box minH="100dvh" display="flex" flexDirection="column">
+      <chakra.header
+        bg="bar"
+        color="bar.ink"
+        display="flex"
+        alignItems="center"
+        flexWrap="wrap"
+        gap="2"
+        px={{ base: '2', md: '4' }}
+        py="1.5"
+        data-noprint
+      >
+        <img src="/kivex.svg" width={26} height={26} alt="" />
+        <chakra.h1 fontSize="lg" fontWeight="700">
+          Practise
+        </chakra.h1>
+        <Box flex="1" />
+        <Button variant="bar" asChild>
+          <Link to="/">Join a lesson</Link>
+        </Button>
+      </chakra.header>
+      <chakra.main p={{ base: '2', md: '4' }} maxW="90rem" width="100%" mx="auto">
+        <Box display={busy ? 'none' : 'flex'} gap="3" flexWrap="wrap" alignItems="end" mb="3">
+          <Field label="Syllabus" width="auto">
+            <Select
+              value={syllabus.id}
+              onChange={(e) => {
+                setSyllabusId(e.target.value);
+                remember(syllabusKey, e.target.value);
+              }}
+            >
+              {allSyllabuses.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name} ({s.ages})
+                </option>
+              ))}
+            </Select>
+          </Field>
+        </Box>
+        <Parts
+          label="What to practise"
+          parts={[
+            {
+              id: 'bench',
+              name: 'Bench',
+              show: () => (
+                <BenchPart
+                  key={syllabus.id}
+                  syllabus={syllabus}
+                  still={still}
+                  setStill={(on) => {
+                    setStill(on);
+                    remember(stillKey, on ? 'yes' : 'no');
+                  }}
+                />
+              ),
+            },
+            {
+              id: 'recall',
+              name: 'Quick recall',
+              show: () => (
+                <Suspense fallback={<Loading what="the questions" />}>
+                  <RecallPart key={syllabus.id} syllabus={syllabus} />
+                </Suspense>
+              ),
+            },
+          ]}
+        />
+      </chakra.main>
+    </Box>
+  );
+}
+
+function BenchPart({
+  syllabus,
+  still,
+  setStill,
+}: {
+  readonly syllabus: (typeof allSyllabuses)[number];
+  readonly still: boolean;
+  readonly setStill: (on: boolean) => void;
+}) {
+  const { exercise, start } = useScreenBench();
+  const [params] = useSearchParams();
+  const asks = asksOf(syllabus);
+  const [asked, setAsked] = useState<Asked>(asks[0]!);
+  const [number, setNumber] = useState(
+    () => params.get('try') ?? String(1 + Math.floor(Math.random() * 998)),
+  );
+  const [wrong, setWrong] = useState<string>();
+  const begin = (event: React.FormEvent) => {
+    event.preventDefault();
+    const seed = Number(number);
+    if (!Number.isInteger(seed) || seed < 1 || seed > 99999) {
+      setWrong('Give a whole number from 1 to 99999.');
+      return;
+    }
+    setWrong(undefined);
+    start(unknownExercise(syllabus, asked, seed), `Unknown ${seed}`);
+  };
+  const under = exercise?.practical.syllabus === syllabus.id;
+  if (under)
+    return (
+      <BenchOnScreen
+        still={still}
+        setStill={setStill}
+        again={() => {
+          setNumber(String(1 + Math.floor(Math.random() * 998)));
+          useScreenBench.setState({ exercise: undefined });
+        }}
+      />
+    );
+  return (
+    <Tile maxW="36rem">
+      <Form onSubmit={begin} display="flex" flexDirection="column" gap="3">
+        <chakra.h2 fontSize="xl">An unknown on the bench</chakra.h2>
+        <chakra.p color="ink.soft">
+          Test it with true drops and strengths, log what you see as in a lesson, and name it. Whatever goes
+          wrong goes wrong here as it would there, and is told when you look back. Nothing is stored.
+        </chakra.p>
+        <Field label="Name">
+          <Select value={asked} onChange={(e) => setAsked(e.target.value as Asked)}>
+            {asks.map((a) => (
+              <option key={a} value={a}>
+                {askNames[a]}
+              </option>
+            ))}
+          </Select>
+        </Field>
+        <Field
+          label="Number"
+          help="The same number is the same unknown for everyone: pass it on."
+          error={wrong}
+        >
+          <Input
+            value={number}
+            inputMode="numeric"
+            maxLength={5}
+            onChange={(e) => setNumber(e.target.value)}
+          />
+        </Field>
+        <Button type="submit" variant="go">
+          To the bench
+        </Button>
+        <chakra.p fontSize="sm" color="ink.soft">
+          A bench on screen is no leave to do it for real: there, your teacher’s word and the local rules
+          count.
+        </chakra.p>
+      </Form>
+    </Tile>
+  );
+}

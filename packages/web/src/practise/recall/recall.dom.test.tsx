@@ -1,0 +1,52 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { syllabusOf } from '@kivex/core';
+import { screen } from '@testing-library/react';
+import { faults, show } from '../../testing/show.js';
+import { RecallPart } from './RecallPart.js';
+import { answered, nothingKept, readKept, writeKept } from './schedule.js';
+
+const core = syllabusOf('core');
+const noon = (day: number) => new Date(2026, 0, day, 12);
+
+describe('what the device keeps', () => {
+  beforeEach(() => localStorage.clear());
+  test('is kept by name and syllabus, however the name is typed', () => {
+    const kept = answered(nothingKept, 'a', 'right', noon(1));
+    expect(writeKept('Ada', 'core', kept)).toBe(true);
+    expect(readKept(' ada ', 'core').days).toEqual(kept.days);
+    expect(readKept('Ada', 'senior')).toEqual(nothingKept);
+    expect(readKept('Ben', 'core')).toEqual(nothingKept);
+  });
+  test('what cannot be read is as nothing', () => {
+    localStorage.setItem('kivex-recall-core-ada', '{"facts":7}');
+    expect(readKept('ada', 'core')).toEqual(nothingKept);
+    localStorage.setItem('kivex-recall-core-ada', 'not json');
+    expect(readKept('ada', 'core')).toEqual(nothingKept);
+  });
+});
+
+describe('quick recall', () => {
+  beforeEach(() => localStorage.clear());
+  test('marks an answer with its reason, shows the model answer and what was missing, and goes on', async () => {
+    const { user } = show(<RecallPart syllabus={core} />);
+    await user.click(screen.getByRole('button', { name: 'gas tests' }));
+    const ask = screen.getAllByRole('heading', { level: 2 })[0]!.textContent!;
+    await user.type(screen.getByLabelText('Your answer'), 'something else');
+    await user.click(screen.getByRole('button', { name: 'Mark it' }));
+    expect(await screen.findByText('0 of 2.')).toBeTruthy();
+    expect(screen.getByText(/Model answer:/).textContent).toMatch(/Not in yours:/);
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Next' }));
+    expect(screen.getAllByRole('heading', { level: 2 })[0]!.textContent).not.toBe(ask);
+    expect(screen.getByText(/0 due, \d+ new today, 1 day kept up/)).toBeTruthy();
+    expect(Object.values(readKept('', 'core').facts)).toHaveLength(1);
+  });
+  test('whoever comes next has a schedule of their own', async () => {
+    writeKept('ada', 'core', answered(nothingKept, 'gas:O2', 'wrong', new Date(Date.now() - 86_400_000)));
+    const { user } = show(<RecallPart syllabus={core} />);
+    expect(screen.getByText(/^0 due/)).toBeTruthy();
+    await user.type(screen.getByLabelText('Who practises here?'), 'Ada');
+    expect(screen.getByText(/^1 due/)).toBeTruthy();
+    expect(screen.getAllByRole('heading', { level: 2 })[0]!.textContent).toMatch(/oxygen/);
+  });
+});
