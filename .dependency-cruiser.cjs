@@ -28,7 +28,8 @@ const serverFloors = [
   ['people'],
   ['lessons'],
   ['preparation', 'run/board', 'run/room', 'marking'],
-  ['run/flow', 'run/bench', 'review', 'rights', 'exchange'],
+  ['run/flow', 'practising', 'review', 'rights', 'exchange'],
+  ['run/bench'],
   ['demo', 'testing'],
 ];
 

@@ -9,6 +9,7 @@ export * from './marks.js';
 export * from './people.js';
 export * from './planning.js';
 export * from './preparing.js';
+export * from './practising.js';
 export * from './problem.js';
 export * from './review.js';
 export * from './exchange.js';

@@ -70,6 +70,17 @@ import type {
   WholePractical,
   WholeSyllabus,
 } from './planning.js';
+import type {
+  AskedQuestion,
+  ClassQuestion,
+  ClassQuestionHead,
+  NewClassQuestion,
+  NewScreenWork,
+  OwnScreenWork,
+  ScreenRun,
+  ScreenRunMarked,
+  ScreenWorkTable,
+} from './practising.js';
 import type { Preparation } from './preparing.js';
 import type { LessonReview, SchoolReview } from './review.js';
 import type { ExchangePreview, ExchangeTaken } from './exchange.js';
@@ -304,6 +315,24 @@ export const routes = {
   'GET /api/lessons/:lesson/log': teaching<AFile>(),
   'GET /api/review': teaching<SchoolReview>(),
   'GET /api/review/sheet/:kind': teaching<AFile>(),
+
+  'GET /api/class-questions': teaching<readonly ClassQuestionHead[]>(),
+  'POST /api/class-questions': teaching<ClassQuestion, NewClassQuestion>(),
+  'GET /api/class-questions/:asked': teaching<ClassQuestion>(),
+  'PATCH /api/class-questions/:asked': teaching<
+    ClassQuestion,
+    { readonly open?: boolean; readonly again?: boolean }
+  >(),
+  'DELETE /api/class-questions/:asked': teaching<void>(),
+  'POST /api/answer/find': anyone<AskedQuestion, { readonly code: string }>(),
+  'POST /api/answer': anyone<AskedQuestion, { readonly code: string; readonly answer: string }>(),
+
+  'GET /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable>(),
+  'PUT /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable, NewScreenWork>(),
+  'DELETE /api/lessons/:lesson/screen-work': teaching<void>(),
+  'PUT /api/lessons/:lesson/screen-work/waived/:student': teaching<ScreenWorkTable>(),
+  'GET /api/bench/screen-work': student<OwnScreenWork>(),
+  'POST /api/bench/screen-work': student<ScreenRunMarked, ScreenRun>(),
 
   'POST /api/join/names': anyone<JoinNames, { readonly code: string }>(),
   'POST /api/join': anyone<void, JoinLesson>(),

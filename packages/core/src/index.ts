@@ -25,6 +25,7 @@ export * from './hazards/species-hazards.js';
 export * from './hazards/substances.js';
 export * from './hazards/statements.js';
 export * from './headless/verbs.js';
+export { readActions } from './headless/act-verb.js';
 export * from './identification-tests/derived.js';
 export * from './identification-tests/drop.js';
 export * from './identification-tests/expectation.js';
@@ -45,6 +46,7 @@ export { slipFacts, type MadeSlip, type SlipCode } from './bench-model/slips.js'
 export type { SeenSolid, VesselView } from './bench-model/view.js';
 export { capacity_mL, vesselKinds, type VesselKind } from './bench-model/vessel.js';
 export * from './exercises/fewest-steps.js';
+export * from './exercises/screen-run.js';
 export * from './exercises/unknown-exercise.js';
 export * from './practicals/choices.js';
 export * from './lesson/advice.js';

@@ -24,6 +24,7 @@ import { ExchangeModule } from './exchange/exchange.module.js';
 import { ReviewModule } from './review/review.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
+import { PractisingModule } from './practising/practising.module.js';
 import { PreparationModule } from './preparation/preparation.module.js';
 import { ProblemFilter } from './problems/problem.filter.js';
 import { RoomsModule } from './rooms/rooms.module.js';
@@ -70,6 +71,7 @@ export class AppModule {
         MarkingModule,
         ReviewModule,
         RightsModule,
+        PractisingModule,
         ExchangeModule,
         FlowModule,
         BoardModule,

@@ -5,6 +5,7 @@ import { expectationOf } from '../identification-tests/expectation.js';
 import { readPractical } from '../practicals/read-practical.js';
 import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
 import { parOf, trailOf } from './fewest-steps.js';
+import { markRun, screenUnknown } from './screen-run.js';
 import { asksOf, ownExercise, unknownExercise } from './unknown-exercise.js';
 
 const core = syllabusOf('core');
@@ -112,5 +113,34 @@ describe('the trail of what each step taught', () => {
     const [first] = trailOf(candidates, practical.tests, [seen(copper, 'naoh-warm', ['litmus'])]);
     expect(first!.best!.test).not.toBe('naoh-warm');
     expect(first!.best!.bits).toBeGreaterThan(first!.bits);
+  });
+});
+
+describe('a run that was sent in', () => {
+  const exercise = ownExercise(core, 'cation', ['Cu2+', 'Cl-']);
+  const entry = (id: string, body: object) => ({ id, body }) as never;
+  const saw = entry('a', {
+    type: 'observation',
+    sample: screenUnknown,
+    test: 'naoh',
+    variant: 'usual',
+    seen: { precipitate: 'brown', excess: 'insoluble' },
+  });
+  const named = (answer: string) =>
+    entry('b', { type: 'naming', sample: screenUnknown, answer, evidence: ['a'] });
+  const actions = [{ do: 'take' }, { do: 'add', reagent: 'NaOH', molarity: 4, drops: 5 }] as const;
+  test('is played again: its slips are found anew, its marks too', () => {
+    const run = markRun(exercise, actions, [saw, named('copper')]);
+    expect(run).toMatchObject({ passed: true, max: 3 });
+    expect(run.slips).toContain('no-goggles');
+  });
+  test('what follows from a wrong record earns its mark, and passes nothing', () => {
+    const run = markRun(exercise, actions, [saw, named('iron(III)')]);
+    expect(run.marks.find((m) => m.strand === 'conclusion')).toMatchObject({ points: 1 });
+    expect(run.passed).toBe(false);
+    expect(markRun(exercise, actions, []).passed).toBe(false);
+  });
+  test('what cannot be done at this bench was not done there', () => {
+    expect(() => markRun(exercise, [{ do: 'shake', vessel: 'tube 4' }], [])).toThrow(/no vessel/);
   });
 });

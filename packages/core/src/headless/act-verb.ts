@@ -110,6 +110,10 @@ const objectAtLoosely = (value: Json, where: string): JsonObject => {
   return value as JsonObject;
 };
 
+/** Actions as they were sent, each held to the published schema. @throws LineError with what is wrong and where */
+export const readActions = (value: unknown): Action[] =>
+  listAt(value as Json, 'actions', mostActions, actionAt);
+
 /** The bench a line sets up. @throws LineError | RangeError */
 export function benchSetUpAt(line: JsonObject): BenchSetUp {
   const more = line['more'] === undefined ? [] : anyObjectAt(line['more'], 'more', mostSamples);

@@ -100,7 +100,7 @@ function backOver(exercise: UnknownExercise, events: readonly WireEvent[]) {
   return {
     record,
     records,
-    marks: exerciseMarks(exercise, record),
+    marks: exerciseMarks(exercise, events),
     par: parOf(exercise.candidates, exercise.practical.tests, exercise.form),
     trail: trailOf(exercise.candidates, exercise.practical.tests, records.map(seenIn)),
   };

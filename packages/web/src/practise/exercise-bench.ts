@@ -2,19 +2,19 @@
 import type { Bench, WireEvent } from '@kivex/contract';
 import {
   choicesFor,
-  lessonMarks,
+  markExercise,
   readGroup,
   type EventBody,
   type GroupRecord,
+  screenUnknown,
   type ItemMark,
-  type MarkedSample,
   type UnknownExercise,
 } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 
 const me = { id: 'me', name: 'You' } as const;
 const group = 'on-screen';
-export const unknownId = 'unknown';
+export const unknownId = screenUnknown;
 
 /** A log entry of this page. */
 export const entryOf = (body: EventBody, seq: number, at = new Date()): WireEvent => ({
@@ -57,12 +57,7 @@ export function exerciseBench(exercise: UnknownExercise, label: string, events: 
 
 export const exerciseRecord = (events: readonly WireEvent[]): GroupRecord => readGroup(events);
 
-/** Marked as a lesson is, but for tests that were not run: naming it in few steps is no fault. */
-export function exerciseMarks(exercise: UnknownExercise, record: GroupRecord): ItemMark[] {
-  const sample: MarkedSample = { id: unknownId, role: 'unknown', ions: exercise.ions, form: exercise.form };
-  const run = new Set(record.observations.map((o) => o.body.test as string));
-  return lessonMarks(exercise.practical, [sample], record, me.id).filter(
-    (m) => m.test === null || run.has(m.test),
-  );
-}
+/** Marked as a lesson is. */
+export const exerciseMarks = (exercise: UnknownExercise, events: readonly WireEvent[]): ItemMark[] =>
+  markExercise(exercise, events);
 export { me };

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { ownExercise, syllabusOf } from '@kivex/core';
+import { ownExercise, screenUnknown, syllabusOf } from '@kivex/core';
 import { act, screen, within } from '@testing-library/react';
 import { faults, show } from '../testing/show.js';
 import PractisePage from './PractisePage.js';
@@ -69,7 +69,7 @@ describe('practising on screen', () => {
     await user.click(press('silver nitrate'));
     expect(screen.getByRole('status').textContent).toBe('A colourless liquid. A yellow precipitate.');
     await act(async () => {
-      await log({ type: 'naming', sample: 'unknown', answer: 'iodide', evidence: [] });
+      await log({ type: 'naming', sample: screenUnknown, answer: 'iodide', evidence: [] });
       finish();
     });
     expect((await screen.findByRole('heading', { name: 'What slipped' })).parentElement!.textContent).toMatch(

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { ownExercise, syllabusOf } from '@kivex/core';
-import { exerciseBench, exerciseMarks, exerciseRecord, unknownId } from './exercise-bench.js';
+import { exerciseBench, exerciseMarks, unknownId } from './exercise-bench.js';
 import { useScreenBench } from './screen-bench.js';
 
 const exercise = ownExercise(syllabusOf('core'), 'cation', ['Cu2+', 'Cl-']);
@@ -56,8 +56,7 @@ describe('what is logged of it', () => {
     await bench().log(saw);
     const evidence = bench().events.map((e) => e.id);
     await bench().log({ type: 'naming', sample: unknownId, answer: 'copper', evidence });
-    const record = exerciseRecord(bench().events);
-    const marks = exerciseMarks(exercise, record);
+    const marks = exerciseMarks(exercise, bench().events);
     expect(marks.map((m) => [m.strand, m.test, m.points])).toEqual([
       ['observation', 'naoh', 1],
       ['observation', 'naoh', 1],

@@ -1,9 +1,9 @@
 /** The bench on screen as the page holds it: what was done, what stands there, what was logged. */
 import type { WireEvent } from '@kivex/contract';
 import {
+  exerciseSetUp,
   ScreenBench,
   type Action,
-  type BenchSetUp,
   type MadeSlip,
   type Seen,
   type StudentBody,
@@ -48,13 +48,6 @@ interface ScreenBenchState {
 let bench: ScreenBench | undefined;
 const nothing = { airHoleOpen: true, tools: [] } as const;
 
-/** Set up for one unknown, with everything fresh; goggles are for the person to put on. */
-export const setUpOf = (exercise: UnknownExercise): BenchSetUp => ({
-  samples: { unknown: exercise.sample },
-  seed: exercise.seed,
-  goggles: false,
-});
-
 const snapshot = (b: ScreenBench) => ({
   vessels: b.views(),
   flames: b.flames(),
@@ -81,7 +74,7 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   over: false,
 
   start: (exercise, label) => {
-    bench = new ScreenBench(setUpOf(exercise));
+    bench = new ScreenBench(exerciseSetUp(exercise));
     set({
       exercise,
       label,
@@ -129,7 +122,7 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   at: (actions) => {
     const { exercise, actions: all } = get();
     if (!exercise) return [];
-    const again = new ScreenBench(setUpOf(exercise));
+    const again = new ScreenBench(exerciseSetUp(exercise));
     return all.slice(0, actions).map((action) => again.act(action));
   },
 }));

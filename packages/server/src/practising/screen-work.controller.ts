@@ -1,0 +1,44 @@
+import type { OwnScreenWork, ScreenRunMarked, ScreenWorkTable } from '@kivex/contract';
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe } from '@nestjs/common';
+import { ByStudent, type StudentCaller } from '../access/caller.js';
+import { Route } from '../access/route.js';
+import { NewScreenWorkDto, ScreenRunDto } from './practising.dtos.js';
+import { ScreenWorkService } from './screen-work.service.js';
+
+@Controller()
+export class ScreenWorkController {
+  constructor(private readonly work: ScreenWorkService) {}
+
+  @Route('GET /api/lessons/:lesson/screen-work')
+  table(@Param('lesson', ParseUUIDPipe) id: string): Promise<ScreenWorkTable> {
+    return this.work.table(id);
+  }
+  @Route('PUT /api/lessons/:lesson/screen-work')
+  set(
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() wanted: NewScreenWorkDto,
+  ): Promise<ScreenWorkTable> {
+    return this.work.set(id, wanted);
+  }
+  @Route('DELETE /api/lessons/:lesson/screen-work')
+  @HttpCode(204)
+  remove(@Param('lesson', ParseUUIDPipe) id: string): Promise<void> {
+    return this.work.remove(id);
+  }
+  @Route('PUT /api/lessons/:lesson/screen-work/waived/:student')
+  waive(
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('student', ParseUUIDPipe) student: string,
+  ): Promise<ScreenWorkTable> {
+    return this.work.waive(id, student);
+  }
+  @Route('GET /api/bench/screen-work')
+  own(@ByStudent() student: StudentCaller): Promise<OwnScreenWork> {
+    return this.work.ofStudent(student);
+  }
+  @Route('POST /api/bench/screen-work')
+  @HttpCode(200)
+  take(@ByStudent() student: StudentCaller, @Body() run: ScreenRunDto): Promise<ScreenRunMarked> {
+    return this.work.take(student, run);
+  }
+}

@@ -1,0 +1,200 @@
+/** Work on screen set for a lesson: who has passed, who is let off, what slipped. Runs are played again here and marked here. */
+import type {
+  NewScreenWork,
+  OwnScreenWork,
+  ScreenRun,
+  ScreenRunMarked,
+  ScreenWorkResult,
+  ScreenWorkTable,
+} from '@kivex/contract';
+import {
+  asksOf,
+  markRun,
+  readActions,
+  syllabusFor,
+  unknownExercise,
+  type Syllabus,
+  type UnknownExercise,
+} from '@kivex/core';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import type { StudentCaller } from '../access/caller.js';
+import { Clock } from '../clock/clock.js';
+import { badInput, conflict, notFound, tooMany } from '../problems/problems.js';
+import { Lesson, LessonSeat } from '../records/lessons.entities.js';
+import { ScreenRunRow, ScreenWorkRow } from '../records/practising.entities.js';
+import { checkEvent } from '../run/log/event-bodies.dto.js';
+
+/** Runs of one student taken; practising without end is what the open page is for. */
+const mostRuns = 40;
+
+@Injectable()
+export class ScreenWorkService {
+  constructor(
+    private readonly clock: Clock,
+    @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
+    @InjectRepository(ScreenWorkRow) private readonly works: Repository<ScreenWorkRow>,
+    @InjectRepository(ScreenRunRow) private readonly runs: Repository<ScreenRunRow>,
+  ) {}
+
+  async table(lessonId: string): Promise<ScreenWorkTable> {
+    const [work, seats] = await Promise.all([
+      this.works.findOneBy({ lessonId }),
+      this.seats.find({ where: { lessonId }, relations: { student: true } }),
+    ]);
+    const runs = work ? await this.runs.findBy({ workId: work.id }) : [];
+    const results = seats
+      .map(({ student }) =>
+        resultOf(
+          student,
+          runs.filter((r) => r.studentId === student.id),
+        ),
+      )
+      .sort((a, b) => a.student.name.localeCompare(b.student.name));
+    return {
+      work: work && { ...planOf(work), syllabus: (await this.syllabus(lessonId)).id },
+      results,
+      slips: ratesOf(runs),
+    };
+  }
+
+  /** Sets the work, or other work in its place; runs of the work before go. @throws 422 */
+  async set(lessonId: string, { kind, asks, seed, due }: NewScreenWork): Promise<ScreenWorkTable> {
+    if (!asksOf(await this.syllabus(lessonId)).includes(asks))
+      throw badInput('The syllabus of this lesson has nothing of that kind to name. Choose another.', 'asks');
+    if (kind === 'homework' && !due) throw badInput('Say by which day.', 'due');
+    await this.works.delete({ lessonId });
+    await this.works.insert({
+      id: uuidv7(),
+      lessonId,
+      kind,
+      asks,
+      seed,
+      due: kind === 'homework' ? due! : null,
+    });
+    return this.table(lessonId);
+  }
+
+  async remove(lessonId: string): Promise<void> {
+    await this.works.delete({ lessonId });
+  }
+
+  /** Lets a student off, or takes that back. @throws 404, 409 */
+  async waive(lessonId: string, studentId: string): Promise<ScreenWorkTable> {
+    const work = await this.works.findOneBy({ lessonId });
+    if (!work) throw conflict('No work on screen is set for this lesson.');
+    if (!(await this.seats.existsBy({ lessonId, studentId }))) throw notFound('student in this lesson');
+    const { affected } = await this.runs.delete({ workId: work.id, studentId, waived: true });
+    if (!affected)
+      await this.runs.insert({
+        id: uuidv7(),
+        workId: work.id,
+        studentId,
+        run: null,
+        points: 0,
+        max: 0,
+        passed: false,
+        waived: true,
+        slips: [],
+        at: this.clock.now(),
+      });
+    return this.table(lessonId);
+  }
+
+  /** What a student has to do, and how it stands. */
+  async ofStudent({ id, lessonId }: Pick<StudentCaller, 'id' | 'lessonId'>): Promise<OwnScreenWork> {
+    const work = await this.works.findOneBy({ lessonId });
+    if (!work) return { work: null, state: 'none', first: false };
+    const { state } = resultOf({ id, name: '' }, await this.runs.findBy({ workId: work.id, studentId: id }));
+    return {
+      work: { ...planOf(work), syllabus: (await this.syllabus(lessonId)).id },
+      state,
+      first: work.kind === 'pre-lab' && state !== 'passed' && state !== 'waived',
+    };
+  }
+
+  /** Takes a run: plays it again, marks it, keeps it. @throws 409, 422, 429 */
+  async take({ id: studentId, lessonId }: StudentCaller, run: ScreenRun): Promise<ScreenRunMarked> {
+    const work = await this.works.findOneBy({ lessonId });
+    if (!work) throw conflict('No work on screen is set for this lesson any more.');
+    if ((await this.runs.countBy({ workId: work.id, studentId })) >= mostRuns)
+      throw tooMany(`${mostRuns} runs are kept. Talk to your teacher.`, 3600);
+    const exercise = await this.exercise(work);
+    const entries = run.entries.map((raw, i) => {
+      const checked = checkEvent(raw);
+      if ('detail' in checked) throw badInput(`Entry ${i + 1}: ${checked.detail}`, 'entries');
+      return checked;
+    });
+    let marked;
+    try {
+      marked = markRun(exercise, readActions(run.actions), entries);
+    } catch (error) {
+      throw badInput(`This run cannot be played again: ${(error as Error).message}. Start anew.`, 'actions');
+    }
+    const { points, max, passed, slips } = marked;
+    await this.runs.insert({
+      id: uuidv7(),
+      workId: work.id,
+      studentId,
+      run,
+      points,
+      max,
+      passed,
+      waived: false,
+      slips,
+      at: this.clock.now(),
+    });
+    return { passed, points, max };
+  }
+
+  private async syllabus(lessonId: string): Promise<Syllabus> {
+    const lesson = await this.lessons.findOneOrFail({
+      where: { id: lessonId },
+      relations: { practicalVersion: true },
+    });
+    return syllabusFor(lesson.practicalVersion.document);
+  }
+  private async exercise({ lessonId, asks, seed }: ScreenWorkRow): Promise<UnknownExercise> {
+    return unknownExercise(await this.syllabus(lessonId), asks, seed);
+  }
+}
+
+const planOf = ({ kind, asks, seed, due }: ScreenWorkRow): NewScreenWork => ({
+  kind,
+  asks,
+  seed,
+  ...(due ? { due } : {}),
+});
+
+/** The best run of a student, and whether it is enough. */
+function resultOf(
+  { id, name }: { readonly id: string; readonly name: string },
+  runs: readonly ScreenRunRow[],
+): ScreenWorkResult {
+  const made = runs.filter((r) => !r.waived);
+  const better = (a: ScreenRunRow, b: ScreenRunRow) =>
+    Number(b.passed) - Number(a.passed) ||
+    b.points / (b.max || 1) - a.points / (a.max || 1) ||
+    a.slips.length - b.slips.length;
+  const best = [...made].sort(better)[0];
+  return {
+    student: { id, name },
+    state: best?.passed ? 'passed' : runs.some((r) => r.waived) ? 'waived' : made.length ? 'tried' : 'none',
+    points: best?.points ?? 0,
+    max: best?.max ?? 0,
+    tries: made.length,
+    slips: best?.slips ?? [],
+    at: best?.at.toISOString() ?? null,
+  };
+}
+
+/** In how many runs each slip was made, most frequent first. */
+function ratesOf(runs: readonly ScreenRunRow[]): ScreenWorkTable['slips'] {
+  const made = runs.filter((r) => !r.waived);
+  const counts = new Map<string, number>();
+  for (const { slips } of made) for (const code of slips) counts.set(code, (counts.get(code) ?? 0) + 1);
+  return [...counts].map(([code, n]) => ({ code, runs: n, of: made.length })).sort((a, b) => b.runs - a.runs);
+}
