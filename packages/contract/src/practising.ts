@@ -1,5 +1,5 @@
 /** What crosses the wire of practising: one question to the whole class, and work on screen set for a lesson. */
-import type { Action, Asked, Reason, Strictness } from '@kivex/core';
+import type { Action, Asked, Reason, Strictness, Syllabus } from '@kivex/core';
 import type { SentEntry } from './bench.js';
 
 export interface NewClassQuestion {
@@ -91,6 +91,8 @@ export interface ScreenWorkTable {
 /** What a student has to do on screen, and how it stands. */
 export interface OwnScreenWork {
   readonly work: ScreenWork | null;
+  /** Whole, where it is the school's own; of one that ships the device has its own. */
+  readonly ownSyllabus: Syllabus | null;
   readonly state: ScreenWorkResult['state'];
   /** Must it be passed before the bench opens? */
   readonly first: boolean;

@@ -29,6 +29,8 @@ const routes: RouteObject[] = [
     ...page(() => import('./kit/shell/StaffRoot.js')),
     children: [
       { path: '/sign-in', ...page(() => import('./people/SignInPage.js')) },
+      { path: '/bench/on-screen', ...page(() => import('./practise/ScreenWorkPage.js')) },
+      { path: '/answer', ...page(() => import('./practise/AnswerPage.js')) },
       { path: '/practise', ...page(() => import('./practise/PractisePage.js')) },
       { path: '/first-school', ...page(() => import('./people/FirstSchoolPage.js')) },
       {
@@ -51,6 +53,7 @@ const routes: RouteObject[] = [
             ],
           },
           { path: '/second/:id', ...page(() => import('./mark/BlindPage.js')) },
+          { path: '/practise/class', ...page(() => import('./practise/class/ClassPage.js')) },
           { path: '/review', ...page(() => import('./review/SchoolReviewPage.js')) },
           { path: '/practicals', ...page(() => import('./practicals/PracticalsPage.js')) },
           { path: '/practicals/:id', ...page(() => import('./practicals/PracticalPage.js')) },

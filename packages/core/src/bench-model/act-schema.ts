@@ -76,7 +76,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
       to: text('Id of the vessel, made if it is new; left out, the one used last, at first "tube".'),
       kind,
       molarity: number(
-        'mol/dm3. Left out, the bench bottle: 0.4 for NaOH, NH3, dilute acids and ammonium salts, 0.1 BaCl2, 0.05 AgNO3, 0.2 FeSO4, 0.02 limewater, 0.9 H2O2. Concentrated: 12 HCl, 18 H2SO4, 8 NH3.',
+        'mol/dm3. Left out, the bench bottle: 0.4 for NaOH, NH3, dilute acids and ammonium salts, 0.1 BaCl2, 0.05 AgNO3, 0.2 FeSO4, 0.018 limewater, which is saturated, 0.9 H2O2. Concentrated: 12 HCl, 18 H2SO4, 8 NH3.',
         0,
         20,
       ),

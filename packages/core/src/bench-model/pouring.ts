@@ -109,7 +109,7 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   const molarity = a.molarity ?? asked.usual_M;
   if (!(molarity >= 0 && molarity <= 20))
     throw new RangeError(`molarity is ${molarity}; it runs from 0 to 20 mol/dm3`);
-  const strength = fault?.holds ? bottle.usual_M : molarity;
+  const strength = Math.min(fault?.holds ? bottle.usual_M : molarity, bottle.most_M ?? Infinity);
   const v = b.vessel(a.to, a.kind);
   const before = { moles: new Map(v.moles), mL: v.mL };
   const old = a.fresh === undefined ? (fault?.old ?? false) : !a.fresh;

@@ -14,6 +14,8 @@ export interface Bottle {
   readonly also: readonly string[];
   /** Strength of the bench bottle in mol/dm3. */
   readonly usual_M: number;
+  /** A saturated solution is no stronger than this. */
+  readonly most_M?: number;
   /** mol of each component that one mol of it brings. */
   readonly parts: Readonly<Partial<Record<Component, number>>>;
   /** mol of what the model leaves out that one mol brings. */
@@ -87,7 +89,9 @@ export const shelf: readonly Bottle[] = [
     id: 'limewater',
     name: 'limewater',
     also: ['Ca(OH)2', 'lime water'],
-    usual_M: 0.02,
+    // What is clear of it: more than the model’s own product lets dissolve would stand as a solid.
+    usual_M: 0.018,
+    most_M: 0.018,
     parts: reagentParts('Ca(OH)2'),
     hazards: 'limewater',
     old: { parts: {}, share: 0.01, why: 'the air’s carbon dioxide has used up its calcium hydroxide' },

@@ -110,6 +110,15 @@ export function solidsOf(v: Vessel): SeenSolid[] {
       colour: 'white',
       srgb: solidPigment.white,
     });
+  const chalk = chalkOf(v);
+  if (chalk > 0)
+    list.push({
+      formula: 'CaCO3',
+      mol_per_L: chalk,
+      visible: chalk >= cloudSeen_M,
+      colour: 'white',
+      srgb: solidPigment.white,
+    });
   return list.sort((a, b) => b.mol_per_L - a.mol_per_L);
 }
 /** The colour one gives a precipitate of several solids: a strong one shows through white. */
@@ -126,10 +135,14 @@ export function precipitateOf(solids: readonly SeenSolid[]): string {
 export function limewaterOf(v: Vessel): string {
   const litres = v.mL / 1000;
   const calcium = v.limewater_mol;
-  const [taken, fromLiquid] = [v.taken_mol, v.state?.solids.get('CaCO3') ?? 0];
-  const cloud = Math.min(taken, calcium) - Math.max(0, taken - calcium) / 1.5;
-  if (cloud / litres >= cloudSeen_M || fromLiquid >= visibleByDefault_M) return 'cloudy';
-  return taken > calcium && calcium / litres > 2 * visibleByDefault_M ? 'cloudy-then-clear' : 'clear';
+  const fromLiquid = v.state?.solids.get('CaCO3') ?? 0;
+  if (chalkOf(v) >= cloudSeen_M || fromLiquid >= visibleByDefault_M) return 'cloudy';
+  return v.taken_mol > calcium && calcium / litres > 2 * visibleByDefault_M ? 'cloudy-then-clear' : 'clear';
+}
+/** mol/dm3 of chalk that gas has made of limewater: it grows to the calcium there is, and goes again in long excess. */
+function chalkOf({ mL, limewater_mol: calcium, taken_mol: taken }: Vessel): number {
+  if (mL <= 0 || calcium <= 0) return 0;
+  return Math.max(0, Math.min(taken, calcium) - Math.max(0, taken - calcium) / 1.5) / (mL / 1000);
 }
 
 function layerOf(v: Vessel): { value: string; srgb: string } {
@@ -233,7 +246,8 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     )
       seen['smell'] = 'pungent';
     else if (v.heated) seen['smell'] = 'none';
-    const now = precipitateOf(solids);
+    const onlyLimewater = v.limewater_mol > 0 && v.story.every((s) => s.bottle === 'limewater');
+    const now = onlyLimewater ? 'none' : precipitateOf(solids);
     words.push(`${look.name === 'colourless' ? 'A colourless' : `A ${look.name.replace('-', ' ')}`} liquid.`);
     if (now !== 'none') {
       const shown = solids.find((s) => s.visible && s.formula !== 'S')!;

@@ -192,11 +192,19 @@ function roundOf(round: number, answers: readonly Answered[]): ClassRound {
   };
 }
 
+/** Answers alike but for the order of their words say the same to a class. */
+function likeness(strand: 'equation' | 'observation', answer: string): string {
+  const form = readingForm(strand, answer);
+  if (strand === 'equation') return form;
+  const [words = '', joins = ''] = form.split('|');
+  return `${words.split(' ').sort().join(' ')}|${joins}`;
+}
+
 /** Answers that say the same put together, the most frequent first. */
 function gathered(strand: 'equation' | 'observation', answers: readonly Answered[]): LikeClassAnswers[] {
   const groups = groupedBy(
     answers,
-    (a) => `${a.mark.verdict}|${a.mark.points}|${readingForm(strand, a.answer)}`,
+    (a) => `${a.mark.verdict}|${a.mark.points}|${likeness(strand, a.answer)}`,
   );
   return [...groups.values()]
     .map((group): LikeClassAnswers => {

@@ -8,6 +8,7 @@ import type {
   ScreenWorkTable,
 } from '@kivex/contract';
 import {
+  allSyllabuses,
   asksOf,
   markRun,
   readActions,
@@ -107,10 +108,12 @@ export class ScreenWorkService {
   /** What a student has to do, and how it stands. */
   async ofStudent({ id, lessonId }: Pick<StudentCaller, 'id' | 'lessonId'>): Promise<OwnScreenWork> {
     const work = await this.works.findOneBy({ lessonId });
-    if (!work) return { work: null, state: 'none', first: false };
+    if (!work) return { work: null, ownSyllabus: null, state: 'none', first: false };
     const { state } = resultOf({ id, name: '' }, await this.runs.findBy({ workId: work.id, studentId: id }));
+    const syllabus = await this.syllabus(lessonId);
     return {
-      work: { ...planOf(work), syllabus: (await this.syllabus(lessonId)).id },
+      work: { ...planOf(work), syllabus: syllabus.id },
+      ownSyllabus: allSyllabuses.some((s) => s.id === syllabus.id) ? null : syllabus,
       state,
       first: work.kind === 'pre-lab' && state !== 'passed' && state !== 'waived',
     };

@@ -39,7 +39,7 @@ const wrong = (truth: string) => speciesName(allCations.find((c) => c.id !== tru
 
 describe('work on screen set for a lesson', () => {
   test('a pre-lab is first for everybody until it is passed; a wrong name does not pass', async () => {
-    expect(await own()).toEqual({ work: null, state: 'none', first: false });
+    expect(await own()).toEqual({ work: null, ownSyllabus: null, state: 'none', first: false });
     await set();
     expect(await own()).toMatchObject({ work: { ...work, syllabus: 'core' }, state: 'none', first: true });
     const failed = await world.ash.post<ScreenRunMarked>('/api/bench/screen-work', await run(wrong));

@@ -29,6 +29,7 @@ const TimerStrip = lazy(async () => {
 const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
 const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
 const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
+const Prelab = optional(async () => (await import('./Prelab.js')).Prelab);
 const loadOthers = () => import('./OthersHere.js');
 const OthersHere = optional(async () => (await loadOthers()).OthersHere);
 const Waiting = lazy(async () => ({ default: (await import('./Waiting.js')).Waiting }));
@@ -61,6 +62,8 @@ export default function BenchPage() {
     leave,
   } = useBench();
   const [asking, setAsking] = useState(false);
+  // A pre-lab not yet passed comes before the bench.
+  const [heldBack, setHeldBack] = useState(false);
   // The device knows that it has no network before the server's silence tells.
   const reached = useOnline() && answered;
   const go = useNavigate();
@@ -156,6 +159,11 @@ export default function BenchPage() {
             The lesson is over. What you log now goes to your teacher, who decides whether it counts.
           </Notice>
         )}
+        {bench.lesson.state === 'running' && (
+          <Suspense fallback={null}>
+            <Prelab student={bench.me.id} held={setHeldBack} />
+          </Suspense>
+        )}
         {!durable && (
           <Notice tone="look">
             This device cannot keep entries (its storage is full or shut). They go up as you log them; leave
@@ -181,7 +189,7 @@ export default function BenchPage() {
         )}
         {stop && <Stopped notice={stop} />}
         {!stop && <Hints lesson={bench.lesson.id} notices={record.notices} />}
-        {!stop && place === 'tile' && (
+        {!stop && !heldBack && place === 'tile' && (
           <TilePart
             bench={bench}
             record={record}
@@ -196,7 +204,7 @@ export default function BenchPage() {
             }}
           />
         )}
-        {!stop && (
+        {!stop && !heldBack && (
           <Suspense fallback={<Loading what="this part of the bench" />}>
             {place === 'method' && (
               <Method

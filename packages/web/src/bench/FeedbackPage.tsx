@@ -11,6 +11,7 @@ import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { AskAbout } from './AskAbout.js';
 import { NextStep } from './NextStep.js';
+import { ScreenWork, useOwnScreenWork } from './ScreenWork.js';
 
 const strandWords = {
   observation: 'You saw',
@@ -30,6 +31,7 @@ const whatOf = ({ strand, test, attribute }: FeedbackItem): string =>
 export default function FeedbackPage({ leave }: { readonly leave: () => void }) {
   const [feedback, setFeedback] = useState<Feedback>();
   const [error, setError] = useState<unknown>();
+  const own = useOwnScreenWork(feedback?.me.id);
   const load = useCallback(() => {
     setError(undefined);
     void call('GET /api/bench/feedback').then(setFeedback, setError);
@@ -50,6 +52,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
         </chakra.p>
         {feedback.late && <chakra.p>Handed in after the end.</chakra.p>}
       </Tile>
+      <ScreenWork own={own} />
       {feedback.next && <NextStep next={feedback.next} />}
       {samples.map((id) => {
         const about = truth.get(id);

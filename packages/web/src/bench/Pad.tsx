@@ -146,7 +146,8 @@ export function Pad({
           }}
         />
       )}
-      <chakra.p srOnly role="status">
+      {/* Where the samples are asked for anew their heading says it. */}
+      <chakra.p srOnly={choosing || !said} role="status" fontWeight="600" color="verdigris">
         {said}
       </chakra.p>
       {advice && (

@@ -4,8 +4,10 @@ import type { Bench } from '@kivex/contract';
 import { Button } from '../kit/Button.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
+import { ScreenWork, useOwnScreenWork } from './ScreenWork.js';
 
 export function Waiting({ bench, leave }: { readonly bench: Bench; readonly leave: () => void }) {
+  const own = useOwnScreenWork(bench.me.id);
   return (
     <Box minH="100dvh" display="flex" alignItems="center" justifyContent="center" p="4">
       <Tile
@@ -25,6 +27,7 @@ export function Waiting({ bench, leave }: { readonly bench: Bench; readonly leav
         <chakra.p color="ink.soft">
           {bench.group.name}, {bench.lesson.room}: {bench.group.students.map((s) => s.name).join(', ')}
         </chakra.p>
+        <ScreenWork own={own} />
         <Button onClick={leave}>That is not me</Button>
       </Tile>
     </Box>

@@ -14,6 +14,7 @@ import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { ScreenWorkPanel } from './ScreenWorkPanel.js';
 import { useMove } from '../lessons/lesson-queries.js';
 import { EvidenceTable } from './EvidenceTable.js';
 import { DealingPanel } from './DealingPanel.js';
@@ -150,6 +151,7 @@ export default function PlanPage() {
           },
           { id: 'rota', name: 'Rota', show: () => <LessonRota /> },
           { id: 'rehearsal', name: 'Rehearsal', show: () => <LessonRehearsal /> },
+          ...(teaching ? [{ id: 'on-screen', name: 'On screen', show: () => <ScreenWorkPanel /> }] : []),
         ]}
       />
     </Surface>

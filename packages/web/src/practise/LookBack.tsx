@@ -15,6 +15,7 @@ import type { WireEvent } from '@kivex/contract';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
+import { doing } from './doing.js';
 import { exerciseMarks, exerciseRecord, me } from './exercise-bench.js';
 import { useScreenBench } from './screen-bench.js';
 import { shapeOf } from './stage/geometry.js';
@@ -207,24 +208,4 @@ function Thumb({ seen }: { readonly seen: Seen }) {
       <VesselDrawing view={seen.vessel} small />
     </svg>
   );
-}
-
-/** An action in a few words. */
-export function doing(action: Action): string {
-  switch (action.do) {
-    case 'add':
-      return `add ${action.reagent}${action.drops ? `, ${action.drops} drops` : action.mL ? `, ${action.mL} cm³` : action.toExcess ? ', to excess' : ''}`;
-    case 'take':
-      return `take ${action.drops ? `${action.drops} drops` : action.mL ? `${action.mL} cm³` : 'some'}`;
-    case 'hold':
-      return `hold ${action.damp ? 'damp ' : ''}${action.what.replaceAll('-', ' ')}`;
-    case 'flame':
-      return `look ${action.seconds ?? 1} s${action.glass ? ', blue glass' : ''}`;
-    case 'wait':
-      return `wait ${action.seconds} s`;
-    case 'goggles':
-      return action.on ? 'goggles on' : 'goggles off';
-    default:
-      return action.do.replaceAll('-', ' ');
-  }
 }

@@ -12,10 +12,10 @@ import { Parts } from '../kit/Parts.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { BenchOnScreen } from './BenchOnScreen.js';
+import { remember, remembered, useSyllabusChoice } from './syllabus-choice.js';
 import { useScreenBench } from './screen-bench.js';
 
 const RecallPart = lazy(async () => ({ default: (await import('./recall/RecallPart.js')).RecallPart }));
-const syllabusKey = 'kivex-practise-syllabus';
 const stillKey = 'kivex-practise-still';
 
 const askNames: Readonly<Record<Asked, string>> = {
@@ -25,27 +25,11 @@ const askNames: Readonly<Record<Asked, string>> = {
   gas: 'a gas',
   metal: 'a metal',
 };
-const remember = (key: string, value: string): void => {
-  try {
-    localStorage.setItem(key, value);
-  } catch {
-    // A device that keeps nothing practises all the same.
-  }
-};
-const remembered = (key: string): string | null => {
-  try {
-    return localStorage.getItem(key);
-  } catch {
-    return null;
-  }
-};
-
 export default function PractisePage() {
-  const [syllabusId, setSyllabusId] = useState(() => remembered(syllabusKey) ?? 'core');
+  const [syllabus, choose] = useSyllabusChoice();
   const [still, setStill] = useState(() => remembered(stillKey) === 'yes');
   // At the bench one sees the bench.
-  const busy = useScreenBench((s) => s.exercise?.practical.syllabus === syllabusId);
-  const syllabus = allSyllabuses.find((s) => s.id === syllabusId) ?? allSyllabuses[1]!;
+  const busy = useScreenBench((s) => s.exercise?.practical.syllabus === syllabus.id);
   return (
     <Box minH="100dvh" display="flex" flexDirection="column">
       <chakra.header
@@ -71,13 +55,7 @@ export default function PractisePage() {
       <chakra.main p={{ base: '2', md: '4' }} maxW="90rem" width="100%" mx="auto">
         <Box display={busy ? 'none' : 'flex'} gap="3" flexWrap="wrap" alignItems="end" mb="3">
           <Field label="Syllabus" width="auto">
-            <Select
-              value={syllabus.id}
-              onChange={(e) => {
-                setSyllabusId(e.target.value);
-                remember(syllabusKey, e.target.value);
-              }}
-            >
+            <Select value={syllabus.id} onChange={(e) => choose(e.target.value)}>
               {allSyllabuses.map((s) => (
                 <option key={s.id} value={s.id}>
                   {s.name} ({s.ages})

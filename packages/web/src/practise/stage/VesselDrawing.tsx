@@ -164,6 +164,18 @@ function Bubbles({ view, shape, top }: { view: VesselView; shape: Shape; top: nu
   );
 }
 
+/** A card behind it, half white and half black, as one holds one there: white solids show on the black, dark ones on the white. */
+function Card({ shape, top }: { readonly shape: Shape; readonly top: number }) {
+  const from = Math.max(shape.brim + 10, top - 34);
+  const width = shape.half + 20;
+  return (
+    <g>
+      <rect x={shape.middle - width} y={from} width={width} height={shape.foot - from + 12} fill="#fdfdfb" />
+      <rect x={shape.middle} y={from} width={width} height={shape.foot - from + 12} fill="#262d35" />
+    </g>
+  );
+}
+
 /** A bung in the mouth. */
 export function Bung({ kind }: { readonly kind: VesselView['kind'] }) {
   const { brim, mouth } = shapeOf(kind);
@@ -208,7 +220,8 @@ export function VesselDrawing({
           <stop offset="1" stopColor="#16233a" stopOpacity="0.16" />
         </linearGradient>
       </defs>
-      <path d={shape.inside} fill="#f7fafb" fillOpacity="0.75" />
+      {!small && view.liquid && <Card shape={shape} top={top} />}
+      <path d={shape.inside} fill="#f7fafb" fillOpacity={small ? 0.75 : 0.22} />
       <g clipPath={`url(#${id})`}>
         {tint && (
           <rect
@@ -228,7 +241,7 @@ export function VesselDrawing({
               width="200"
               height={shape.foot - below + 4}
               fill={view.liquid.name === 'colourless' ? '#c6dbe6' : view.liquid.srgb}
-              opacity={view.liquid.name === 'colourless' ? 0.7 : 0.92}
+              opacity={view.liquid.name === 'colourless' ? (small ? 0.7 : 0.34) : 0.85}
             />
             <Solids view={view} shape={shape} top={below} />
             {view.layer && (
@@ -267,7 +280,7 @@ export function VesselDrawing({
         {!small && view.liquid && <Bubbles view={view} shape={shape} top={below} />}
         <path d={shape.inside} fill={`url(#${id}g)`} />
       </g>
-      <path d={shape.glass} fill="none" stroke="#4a6174" strokeWidth={small ? 5 : 3} strokeLinecap="round" />
+      <path d={shape.glass} fill="none" stroke="#5d7488" strokeWidth={small ? 5 : 3} strokeLinecap="round" />
       {!small && view.liquid && view.liquid.celsius >= 45 && (
         <g stroke="#aebdc9" strokeWidth="3" fill="none" strokeLinecap="round">
           {[-12, 4, 18].map((dx, i) => (

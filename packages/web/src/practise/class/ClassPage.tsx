@@ -1,0 +1,51 @@
+/** Practising with a class: one question to all, and tests shown on the projector. */
+import { Box, chakra } from '@chakra-ui/react';
+import { allSyllabuses } from '@kivex/core';
+import { Link } from 'react-router';
+import { Button } from '../../kit/Button.js';
+import { Field } from '../../kit/Field.js';
+import { Parts } from '../../kit/Parts.js';
+import { Select } from '../../kit/Select.js';
+import { useSyllabusChoice } from '../syllabus-choice.js';
+import { DemonstrationPart } from './DemonstrationPart.js';
+import { QuestionPart } from './QuestionPart.js';
+
+export default function ClassPage() {
+  const [syllabus, choose] = useSyllabusChoice();
+  return (
+    <Box p={{ base: '3', md: '5' }}>
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="end" mb="3" data-noprint>
+        <chakra.h1 fontSize="2xl" flex="1">
+          Practise with a class
+        </chakra.h1>
+        <Field label="Syllabus" width="auto">
+          <Select value={syllabus.id} onChange={(e) => choose(e.target.value)}>
+            {allSyllabuses.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name} ({s.ages})
+              </option>
+            ))}
+          </Select>
+        </Field>
+        <Button asChild>
+          <Link to="/practise">Practise by yourself</Link>
+        </Button>
+      </Box>
+      <Parts
+        label="With a class"
+        parts={[
+          {
+            id: 'question',
+            name: 'One question',
+            show: () => <QuestionPart key={syllabus.id} syllabus={syllabus} />,
+          },
+          {
+            id: 'show',
+            name: 'Show a test',
+            show: () => <DemonstrationPart key={syllabus.id} syllabus={syllabus} />,
+          },
+        ]}
+      />
+    </Box>
+  );
+}
