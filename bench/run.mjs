@@ -12,6 +12,7 @@ import { manyLessons } from './many-lessons.mjs';
 import { memory } from './memory.mjs';
 import { hardRotas } from './rota.mjs';
 import { schoolReview } from './school-review.mjs';
+import { screenFrames } from './screen-frames.mjs';
 import { tapToBoard } from './tap-to-board.mjs';
 
 buildAll(console.log);
@@ -26,6 +27,7 @@ const served = {
   first: (mariadb) => firstLoad(mariadb.url),
   board: (mariadb) => boardRedraw(mariadb.url),
   review: (mariadb) => schoolReview(mariadb.url),
+  screen: (mariadb) => screenFrames(mariadb.url),
 };
 if (only && !(only in served) && only !== 'core' && only !== 'rota' && only !== 'changed')
   throw new Error(

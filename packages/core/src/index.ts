@@ -53,6 +53,7 @@ export * from './practicals/choices.js';
 export * from './lesson/advice.js';
 export * from './recall/deck.js';
 export * from './recall/missing-words.js';
+export * from './recall/question-package.js';
 export * from './insight/namings.js';
 export * from './insight/item-analysis.js';
 export * from './insight/item-words.js';

@@ -44,6 +44,15 @@ describe('an unknown to be named', () => {
   });
 });
 
+test('one of one’s own at a strength, with a trace of sodium that masks potassium at the flame', () => {
+  const clean = ownExercise(core, 'salt', ['K+', 'Cl-'], 'solution', { molarity: 0.3 });
+  const traced = ownExercise(core, 'salt', ['K+', 'Cl-'], 'solution', { molarity: 0.3, traceOf: 'Na+' });
+  const colour = (sample: typeof clean.sample) =>
+    run(sample, [{ do: 'clean' }, { do: 'dip' }, { do: 'flame' }]).seen['colour'];
+  expect([colour(clean.sample), colour(traced.sample)]).toEqual(['lilac', 'yellow']);
+  expect(traced.sample).toMatchObject({ ions: { 'K+': 0.3, 'Na+': 0.003, 'Cl-': 0.303 } });
+});
+
 describe('par', () => {
   const flame = { test: 'flame', variant: 'wire', attributes: ['colour'], minutes: 4 } as const;
   const naoh = { test: 'naoh', variant: 'usual', attributes: ['precipitate', 'excess'], minutes: 3 } as const;

@@ -4,7 +4,7 @@
  */
 import { sampleOfSpecies, type TrueSample } from '../bench-model/samples.js';
 import { dissolvesTo } from '../equilibrium/dissolves.js';
-import { saltFormula } from '../formulas/salt-ions.js';
+import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import { testOf } from '../identification-tests/tests.js';
 import { seededRandom } from '../numbers/random.js';
@@ -109,15 +109,31 @@ export function unknownExercise(syllabus: Syllabus, asks: Asked, seed: number): 
   return exerciseOf(syllabus, asks, ions, form, candidates, seed);
 }
 
+/** What else may be said of an unknown of one's own making. */
+export interface OwnMade {
+  /** mol/dm3 of the salt. */
+  readonly molarity?: number;
+  /** A cation whose chloride got into it, a hundredth as strong. */
+  readonly traceOf?: string;
+}
+
 /** An unknown of one's own making as an exercise; what it might have been is what the syllabus has, and itself. */
 export function ownExercise(
   syllabus: Syllabus,
   asks: Asked,
   ions: readonly string[],
   form: SampleForm = 'solution',
+  { molarity, traceOf }: OwnMade = {},
 ): UnknownExercise {
   const others = candidatesOf(syllabus, asks).filter((c) => c.join() !== ions.join());
-  return exerciseOf(syllabus, asks, ions, form, [ions, ...others], 0);
+  const made = exerciseOf(syllabus, asks, ions, form, [ions, ...others], 0);
+  if (form !== 'solution' || (molarity === undefined && traceOf === undefined)) return made;
+  const strength = molarity ?? strength_M;
+  const amounts: Record<string, number> = { ...ionStrengths(ions, strength) };
+  if (traceOf)
+    for (const [ion, n] of Object.entries(ionStrengths([traceOf, 'Cl-'], strength / 100)))
+      amounts[ion] = (amounts[ion] ?? 0) + n;
+  return { ...made, sample: { kind: 'ions', ions: amounts, form: 'solution' } };
 }
 
 function exerciseOf(

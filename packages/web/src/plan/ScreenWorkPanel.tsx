@@ -191,9 +191,7 @@ function Results({
                       size="small"
                       onClick={() => waive(student.id)}
                       aria-label={
-                        state === 'waived'
-                          ? `Not after all: ${student.name}`
-                          : `Let off ${student.name}`
+                        state === 'waived' ? `Not after all: ${student.name}` : `Let off ${student.name}`
                       }
                     >
                       {state === 'waived' ? 'Not after all' : 'Let off'}

@@ -12,6 +12,7 @@ import { Parts } from '../kit/Parts.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { BenchOnScreen } from './BenchOnScreen.js';
+import { OwnMaking } from './OwnMaking.js';
 import { remember, remembered, useSyllabusChoice } from './syllabus-choice.js';
 import { useScreenBench } from './screen-bench.js';
 
@@ -138,42 +139,45 @@ function BenchPart({
       />
     );
   return (
-    <Tile maxW="36rem">
-      <Form onSubmit={begin} display="flex" flexDirection="column" gap="3">
-        <chakra.h2 fontSize="xl">An unknown on the bench</chakra.h2>
-        <chakra.p color="ink.soft">
-          Test it with true drops and strengths, log what you see as in a lesson, and name it. Whatever goes
-          wrong goes wrong here as it would there, and is told when you look back. Nothing is stored.
-        </chakra.p>
-        <Field label="Name">
-          <Select value={asked} onChange={(e) => setAsked(e.target.value as Asked)}>
-            {asks.map((a) => (
-              <option key={a} value={a}>
-                {askNames[a]}
-              </option>
-            ))}
-          </Select>
-        </Field>
-        <Field
-          label="Number"
-          help="The same number is the same unknown for everyone: pass it on."
-          error={wrong}
-        >
-          <Input
-            value={number}
-            inputMode="numeric"
-            maxLength={5}
-            onChange={(e) => setNumber(e.target.value)}
-          />
-        </Field>
-        <Button type="submit" variant="go">
-          To the bench
-        </Button>
-        <chakra.p fontSize="sm" color="ink.soft">
-          A bench on screen is no leave to do it for real: there, your teacher’s word and the local rules
-          count.
-        </chakra.p>
-      </Form>
-    </Tile>
+    <Box display="flex" flexWrap="wrap" gap="3" alignItems="start">
+      <Tile maxW="36rem">
+        <Form onSubmit={begin} display="flex" flexDirection="column" gap="3">
+          <chakra.h2 fontSize="xl">An unknown on the bench</chakra.h2>
+          <chakra.p color="ink.soft">
+            Test it with true drops and strengths, log what you see as in a lesson, and name it. Whatever goes
+            wrong goes wrong here as it would there, and is told when you look back. Nothing is stored.
+          </chakra.p>
+          <Field label="Name">
+            <Select value={asked} onChange={(e) => setAsked(e.target.value as Asked)}>
+              {asks.map((a) => (
+                <option key={a} value={a}>
+                  {askNames[a]}
+                </option>
+              ))}
+            </Select>
+          </Field>
+          <Field
+            label="Number"
+            help="The same number is the same unknown for everyone: pass it on."
+            error={wrong}
+          >
+            <Input
+              value={number}
+              inputMode="numeric"
+              maxLength={5}
+              onChange={(e) => setNumber(e.target.value)}
+            />
+          </Field>
+          <Button type="submit" variant="go">
+            To the bench
+          </Button>
+          <chakra.p fontSize="sm" color="ink.soft">
+            A bench on screen is no leave to do it for real: there, your teacher’s word and the local rules
+            count.
+          </chakra.p>
+        </Form>
+      </Tile>
+      <OwnMaking syllabus={syllabus} start={start} />
+    </Box>
   );
 }

@@ -58,7 +58,7 @@ describe('practising on screen', () => {
     const steps = within(screen.getByRole('group', { name: 'Steps' })).getAllByRole('button');
     expect(steps).toHaveLength(4);
     await user.click(steps[2]!);
-    expect(screen.getByText(/^add NaOH, 5 drops: A blue liquid/)).toBeTruthy();
+    expect(screen.getByText(/^add NaOH 0\.4 mol\/dm³, 5 drops: A blue liquid/)).toBeTruthy();
     expect(await faults()).toEqual([]);
   }, 40_000);
   test('a slip is not told as it is made, but in looking back', async () => {

@@ -9,6 +9,7 @@ import { Select } from '../../kit/Select.js';
 import { useSyllabusChoice } from '../syllabus-choice.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
 import { QuestionPart } from './QuestionPart.js';
+import { SetsPart } from './SetsPart.js';
 
 export default function ClassPage() {
   const [syllabus, choose] = useSyllabusChoice();
@@ -38,6 +39,11 @@ export default function ClassPage() {
             id: 'question',
             name: 'One question',
             show: () => <QuestionPart key={syllabus.id} syllabus={syllabus} />,
+          },
+          {
+            id: 'sets',
+            name: 'Sets of questions',
+            show: () => <SetsPart key={syllabus.id} syllabus={syllabus} />,
           },
           {
             id: 'show',

@@ -1,7 +1,7 @@
 /** One question to the whole class: on the projector, answered by devices, gathered, discussed, asked again. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassQuestion, LikeClassAnswers } from '@kivex/contract';
-import { deckOf, recallTopics, type RecallTopic, type Syllabus } from '@kivex/core';
+import { deckOf, recallTopics, type Syllabus } from '@kivex/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Button } from '../../kit/Button.js';
@@ -11,6 +11,7 @@ import { Failed, Loading, Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { call } from '../../kit/request/call.js';
 import { Tile } from '../../kit/Tile.js';
+import { topicWords } from './topic-words.js';
 
 /** Milliseconds between two looks for new answers. */
 const lookEvery = 2_000;
@@ -23,14 +24,6 @@ export function QuestionPart({ syllabus }: { readonly syllabus: Syllabus }) {
     <Asked id={id} other={() => setId(undefined)} />
   );
 }
-
-const topicWords: Readonly<Record<RecallTopic, string>> = {
-  results: 'What you see',
-  meaning: 'What it means',
-  'gas-tests': 'Gas tests',
-  reasons: 'Why',
-  equations: 'Equations',
-};
 
 function Choose({ syllabus, asked }: { readonly syllabus: Syllabus; readonly asked: (id: string) => void }) {
   const deck = useMemo(() => deckOf(syllabus), [syllabus]);
@@ -193,26 +186,28 @@ function Groups({ groups }: { readonly groups: readonly LikeClassAnswers[] }) {
       aria-label="Answers"
     >
       {groups.map((g, i) => (
-        <Tile key={i} p="3" role="listitem" borderTopWidth="6px" borderTopColor={verdictColours[g.verdict]}>
-          <chakra.p fontSize="xl" fontWeight="600">
-            {g.n} × {g.words[0]!.text}
-          </chakra.p>
-          {g.words.length > 1 && (
-            <chakra.p color="ink.soft">
-              also:{' '}
-              {g.words
-                .slice(1, 4)
-                .map((w) => w.text)
-                .join('; ')}
+        <Box key={i} role="listitem">
+          <Tile p="3" height="100%" borderTopWidth="6px" borderTopColor={verdictColours[g.verdict]}>
+            <chakra.p fontSize="xl" fontWeight="600">
+              {g.n} × {g.words[0]!.text}
             </chakra.p>
-          )}
-          <chakra.p mt="1">
-            <strong>
-              {verdictWords[g.verdict]}, {g.points} of {g.max}
-            </strong>
-            {g.why[0] ? `: ${g.why[0].text}` : ''}
-          </chakra.p>
-        </Tile>
+            {g.words.length > 1 && (
+              <chakra.p color="ink.soft">
+                also:{' '}
+                {g.words
+                  .slice(1, 4)
+                  .map((w) => w.text)
+                  .join('; ')}
+              </chakra.p>
+            )}
+            <chakra.p mt="1">
+              <strong>
+                {verdictWords[g.verdict]}, {g.points} of {g.max}
+              </strong>
+              {g.why[0] ? `: ${g.why[0].text}` : ''}
+            </chakra.p>
+          </Tile>
+        </Box>
       ))}
     </Box>
   );

@@ -1,0 +1,172 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import type { AskedQuestion, ClassQuestion } from '@kivex/contract';
+import { deckOf, qtiPackage, syllabusOf } from '@kivex/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import { strToU8, zipSync } from 'fflate';
+import { enter, faults, Refusal, show } from '../../testing/show.js';
+import AnswerPage from '../AnswerPage.js';
+import { DemonstrationPart } from './DemonstrationPart.js';
+import { QuestionPart } from './QuestionPart.js';
+import { drawnSet, SetsPart } from './SetsPart.js';
+
+const core = syllabusOf('core');
+const question: ClassQuestion = {
+  id: 'q1',
+  code: '481516',
+  ask: 'How do you test for oxygen?',
+  model: 'a glowing splint relights',
+  at: '2026-01-01T10:00:00.000Z',
+  open: true,
+  round: 2,
+  groups: [
+    {
+      words: [
+        { text: 'it relights', n: 2 },
+        { text: 'relights', n: 1 },
+      ],
+      n: 3,
+      points: 1,
+      max: 2,
+      verdict: 'partial',
+      why: [{ code: 'x', text: 'The splint must be glowing.' }],
+    },
+  ],
+  rounds: [
+    { round: 1, answers: 4, right: 1, partly: 2, wrong: 1, unsure: 0 },
+    { round: 2, answers: 3, right: 0, partly: 3, wrong: 0, unsure: 0 },
+  ],
+};
+beforeEach(() => localStorage.clear());
+
+describe('one question, on the teacher’s side', () => {
+  const server = {
+    'GET /api/class-questions': [{ id: 'q1', ask: question.ask, at: question.at, open: true }],
+    'GET /api/class-questions/q1': question,
+    'PATCH /api/class-questions/q1': (asked: { body: unknown }) => ({
+      ...question,
+      ...(asked.body as object),
+      open: false,
+    }),
+  };
+  test('one asked before is taken up; answers are shown when asked for, with nobody’s name', async () => {
+    const { user, asked } = show(<QuestionPart syllabus={core} />, { server });
+    await user.click(await screen.findByRole('button', { name: /How do you test for oxygen\? · open/ }));
+    expect(await screen.findByText('481516')).toBeTruthy();
+    expect(screen.getByText('3 answers to round 2')).toBeTruthy();
+    expect(screen.queryByText(/it relights/)).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Show the answers' }));
+    const [first] = within(screen.getByRole('list', { name: 'Answers' })).getAllByRole('listitem');
+    expect(first!.textContent).toMatch(
+      /3 × it relights.*also: relights.*partly right, 1 of 2: The splint must be glowing/,
+    );
+    expect(within(screen.getByRole('table', { name: 'Round by round' })).getAllByRole('row')).toHaveLength(3);
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Close it' }));
+    await waitFor(() => expect(asked.find((a) => a.method === 'PATCH')!.body).toEqual({ open: false }));
+    expect(await screen.findByText(/· closed/)).toBeTruthy();
+  });
+});
+
+describe('one question, on a device', () => {
+  const open: AskedQuestion = { ask: question.ask, open: true, round: 1, answer: null, told: null };
+  test('a wrong code is told at its field; an answer is sent, and can be changed', async () => {
+    let taken = '';
+    const { user } = show(<AnswerPage />, {
+      server: {
+        'POST /api/answer/find': (asked: { body: unknown }) =>
+          (asked.body as { code: string }).code === question.code
+            ? { ...open, answer: taken || null }
+            : new Refusal(422, { detail: 'There is no question with this code. Look at the board again.' }),
+        'POST /api/answer': (asked: { body: unknown }) => {
+          taken = (asked.body as { answer: string }).answer;
+          return { ...open, answer: taken };
+        },
+      },
+    });
+    await enter(screen.getByLabelText('Code'), '111111');
+    await user.click(screen.getByRole('button', { name: 'Next' }));
+    expect(await screen.findByText(/no question with this code/)).toBeTruthy();
+    await enter(screen.getByLabelText('Code'), '481 516');
+    await user.click(screen.getByRole('button', { name: 'Next' }));
+    await enter(await screen.findByLabelText('Your answer'), 'it relights');
+    await user.click(screen.getByRole('button', { name: 'Send it' }));
+    expect(await screen.findByRole('button', { name: 'Sent' })).toBeTruthy();
+    await enter(screen.getByLabelText('Your answer'), 'a glowing splint relights');
+    expect(screen.getByRole('button', { name: 'Change it' })).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+  test('closed, it tells its own marks and the model answer', async () => {
+    const told = {
+      points: 1,
+      max: 2,
+      why: [{ code: 'x', text: 'The splint must be glowing.' }],
+      model: question.model,
+    };
+    const { user } = show(<AnswerPage />, {
+      path: '/answer?code=481516',
+      server: { 'POST /api/answer/find': { ...open, open: false, answer: 'it relights', told } },
+    });
+    await user.click(screen.getByRole('button', { name: 'Next' }));
+    expect((await screen.findByText(/1 of 2\. The splint must be glowing/)).textContent).toContain(
+      'a glowing splint relights',
+    );
+    expect(screen.queryByRole('button', { name: /Send/ })).toBeNull();
+  });
+});
+
+describe('a test shown to the class', () => {
+  test('goes by keys, hides what it holds until told, and stands beside another', async () => {
+    const { user } = show(<DemonstrationPart syllabus={core} />);
+    await user.selectOptions(screen.getByLabelText('Test'), 'naoh');
+    await user.selectOptions(screen.getByLabelText('Of'), 'Cu2+');
+    await user.selectOptions(screen.getByLabelText('Beside it'), 'Al3+');
+    (document.activeElement as HTMLElement).blur();
+    await user.keyboard('{ArrowRight}{ArrowRight}');
+    expect(screen.getByText(/^3 of 6: add NaOH, 5 drops/)).toBeTruthy();
+    expect(screen.getAllByRole('status').map((s) => s.textContent)).toEqual([
+      expect.stringMatching(/blue precipitate/),
+      expect.stringMatching(/white precipitate/),
+    ]);
+    expect(screen.queryByRole('heading', { name: 'copper(II)' })).toBeNull();
+    await user.keyboard('t{ArrowLeft}');
+    expect(screen.getByRole('heading', { name: 'copper(II)' })).toBeTruthy();
+    expect(screen.getByText(/^2 of 6/)).toBeTruthy();
+    expect(await faults()).toEqual([]);
+  });
+});
+
+describe('a set of questions', () => {
+  const deck = deckOf(core);
+  test('has no fact twice, keeps to what was chosen, and is the same for the same number', () => {
+    const set = drawnSet(deck, ['results'], 'flame', 8, 3);
+    expect(new Set(set.map((c) => c.fact)).size).toBe(set.length);
+    expect(set.every((c) => c.topic === 'results' && c.test === 'flame')).toBe(true);
+    expect(drawnSet(deck, ['results'], 'flame', 8, 3)).toEqual(set);
+    expect(drawnSet(deck, [], '', 20, 1)).not.toEqual(drawnSet(deck, [], '', 20, 2));
+  });
+  test('is shown with or without answers; a package is read back; what is none is a sentence', async () => {
+    const { user, container } = show(<SetsPart syllabus={core} />);
+    expect(screen.getByRole('heading', { name: /^20 questions/ })).toBeTruthy();
+    const first = drawnSet(deck, [], '', 20, 1)[0]!;
+    expect(screen.getAllByText(first.model, { selector: 'div' }).length).toBeGreaterThan(0);
+    await user.click(screen.getByRole('button', { name: 'With model answers' }));
+    expect(screen.queryAllByText(first.model, { selector: 'div' })).toEqual([]);
+    expect(await faults()).toEqual([]);
+    const files = qtiPackage(deck.slice(0, 3), 'three');
+    const bytes = zipSync(Object.fromEntries(Object.entries(files).map(([p, text]) => [p, strToU8(text)])));
+    const file = (name: string, content: Uint8Array) => {
+      const made = new File([content as Uint8Array<ArrayBuffer>], name);
+      made.arrayBuffer = () =>
+        Promise.resolve(
+          content.buffer.slice(content.byteOffset, content.byteOffset + content.byteLength) as ArrayBuffer,
+        );
+      return made;
+    };
+    const input = container.querySelector<HTMLInputElement>('input[type=file]')!;
+    await user.upload(input, file('set.zip', bytes));
+    expect(await screen.findByText('3 questions brought in.')).toBeTruthy();
+    expect(screen.getByRole('heading', { name: /^3 questions/ })).toBeTruthy();
+    await user.upload(input, file('bad.zip', strToU8('nothing')));
+    expect(await screen.findByText(/no question package/)).toBeTruthy();
+  }, 20_000);
+});
