@@ -6,6 +6,7 @@ import { DataSource } from 'typeorm';
 import { notFound } from '../problems/problems.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkQuestionRow, MarkReleaseRow, MarkRow } from '../records/marking.entities.js';
+import { ScreenRunRow } from '../records/practising.entities.js';
 import { HeldEntryRow, LessonEventRow, PhotoRow } from '../records/observing.entities.js';
 import { Student } from '../records/people.entities.js';
 import { IncidentRow } from '../records/room.entities.js';
@@ -18,6 +19,7 @@ lessons/…/entries.jsonl what was logged under this name, a line of JSON each (
 lessons/…/marks.json    each mark: what was computed and why, and what people decided
 lessons/…/given.json    marks as they were given out
 lessons/…/questions.json  questions asked about marks, and the answers
+lessons/…/on-screen.json runs at the bench on screen that were set for the lesson
 lessons/…/held.json     entries that came too late, or at another's device
 lessons/…/pictures/     pictures taken under this name
 incidents.json          accidents and near misses that name this student
@@ -68,7 +70,7 @@ export class ArchiveService {
       where: { id: lessonId },
       relations: { practicalVersion: true },
     });
-    const [events, marks, decisions, given, questions, held, photos] = await Promise.all([
+    const [events, marks, decisions, given, questions, held, photos, onScreen] = await Promise.all([
       db.find(LessonEventRow, { where: whose, order: { seq: 'ASC' } }),
       db.findBy(MarkRow, whose),
       db.find(MarkChangeRow, { where: { mark: whose }, relations: { staff: true }, order: { at: 'ASC' } }),
@@ -76,6 +78,7 @@ export class ArchiveService {
       db.find(MarkQuestionRow, { where: whose, order: { at: 'ASC' } }),
       db.find(HeldEntryRow, { where: whose }),
       db.findBy(PhotoRow, whose),
+      db.find(ScreenRunRow, { where: { studentId, work: { lessonId } }, order: { at: 'ASC' } }),
     ]);
     const { title } = lesson.practicalVersion.document;
     const day = lesson.startsAt.toISOString().slice(0, 10);
@@ -110,6 +113,18 @@ export class ArchiveService {
     put(
       'questions.json',
       questions.map(({ text, at, answer, answeredAt }) => ({ text, at, answer, answeredAt })),
+    );
+    put(
+      'on-screen.json',
+      onScreen.map(({ at, points, max, passed, waived, slips, run }) => ({
+        at,
+        points,
+        max,
+        passed,
+        waived,
+        slips,
+        run,
+      })),
     );
     put(
       'held.json',

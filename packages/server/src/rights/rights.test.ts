@@ -28,9 +28,12 @@ type Own = Awaited<ReturnType<typeof school>>;
 const sql = <T>(statement: string, values: unknown[] = []) =>
   server.server.app.get(DataSource).query<T[]>(statement, values);
 
-/** Ash logged, handed in, was marked, changed and given the marks, and asked about one. */
+/** Ash made a run on screen, logged, handed in, was marked, changed and given the marks, and asked about one. */
 async function worked(world: Own) {
   await send(world.ash, [entry(saw(world.known, 'yellow')), entry({ type: 'hand-in' })]);
+  const onScreen = { kind: 'catch-up', asks: 'cation', seed: 4 };
+  await world.teacher.send('PUT', `/api/lessons/${world.lesson.id}/screen-work`, onScreen);
+  await world.ash.post('/api/bench/screen-work', { actions: [{ do: 'take' }], entries: [] });
   await move(world.teacher, world.lesson, 'marking');
   const marks = `/api/lessons/${world.lesson.id}/marks`;
   const { rows } = (await world.teacher.get<MarkTable>(marks)).body;
@@ -60,6 +63,9 @@ describe('everything held of a student', () => {
     expect(marks.flatMap((m) => m.decisions.map((d) => d.reason))).toEqual(['as agreed']);
     expect(JSON.parse(read('given.json'))).toHaveLength(1);
     expect(JSON.parse(read('questions.json'))).toMatchObject([{ text: 'Why?' }]);
+    expect(JSON.parse(read('on-screen.json'))).toMatchObject([
+      { passed: false, run: { actions: [{ do: 'take' }] } },
+    ]);
     // Nothing of anybody else, and no PIN.
     const all = Object.values(files)
       .map((bytes) => strFromU8(bytes))

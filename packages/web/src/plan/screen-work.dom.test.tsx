@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import type { ScreenWorkTable } from '@kivex/contract';
 import { screen, waitFor } from '@testing-library/react';
 import { Outlet, Route, Routes } from 'react-router';
-import { ScreenWork } from '../bench/ScreenWork.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
 import { ScreenWorkPanel } from './ScreenWorkPanel.js';
@@ -57,20 +56,5 @@ describe('work on screen, on the teacher’s side', () => {
     await user.click(screen.getByRole('button', { name: 'Set it' }));
     await waitFor(() => expect(screen.getByText('Say by which day.')).toBeTruthy());
     expect((screen.getByLabelText('What for') as HTMLSelectElement).value).toBe('homework');
-  });
-});
-
-describe('work on screen, on the student’s side', () => {
-  const own = { work: table('none').work, ownSyllabus: null } as const;
-  test('a pre-lab leads to the bench on screen until it is passed', () => {
-    const { rerender } = show(<ScreenWork own={{ ...own, state: 'tried', first: true }} />);
-    expect(screen.getByRole('link', { name: 'Try again' }).getAttribute('href')).toBe('/bench/on-screen');
-    expect(rerender).toBeTruthy();
-  });
-  test('passed or let off, it asks for nothing; without work there is nothing', () => {
-    const { container } = show(<ScreenWork own={{ ...own, state: 'waived', first: false }} />);
-    expect(screen.getByText(/Your teacher has let you off/)).toBeTruthy();
-    expect(screen.queryByRole('link')).toBeNull();
-    expect(container.textContent).toContain('Before the bench');
   });
 });
