@@ -9,7 +9,8 @@ import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
 import { canShow, demonstrationOf } from './demonstration.js';
 import { parOf, trailOf } from './fewest-steps.js';
 import { markRun, screenUnknown } from './screen-run.js';
-import { asksOf, ownExercise, unknownExercise } from './unknown-exercise.js';
+import { ScreenBench } from '../bench-model/bench.js';
+import { asksOf, faultOf, ownExercise, unknownExercise } from './unknown-exercise.js';
 
 const core = syllabusOf('core');
 
@@ -51,6 +52,39 @@ test('one of one’s own at a strength, with a trace of sodium that masks potass
     run(sample, [{ do: 'clean' }, { do: 'dip' }, { do: 'flame' }]).seen['colour'];
   expect([colour(clean.sample), colour(traced.sample)]).toEqual(['lilac', 'yellow']);
   expect(traced.sample).toMatchObject({ ions: { 'K+': 0.3, 'Na+': 0.003, 'Cl-': 0.303 } });
+});
+
+describe('an exercise with a fault in a bottle', () => {
+  test('has one that its own tests can show, the same for the same number, and not always the same', () => {
+    const texts = new Set<string>();
+    for (let seed = 1; seed <= 40; seed += 1) {
+      const exercise = unknownExercise(syllabusOf('senior'), 'anion', seed);
+      const fault = faultOf(exercise)!;
+      expect(faultOf(exercise)).toBe(fault);
+      expect(
+        () => new ScreenBench({ samples: { unknown: exercise.sample }, bottles: fault.bottles }),
+      ).not.toThrow();
+      texts.add(fault.text);
+    }
+    expect(texts.size).toBeGreaterThan(2);
+  });
+  test('a gas that no bottle tests has none but the limewater’s; a flame of the families none at all', () => {
+    expect(faultOf(unknownExercise(core, 'gas', 3))!.text).toMatch(/limewater was old/);
+    expect(faultOf(unknownExercise(syllabusOf('families'), 'cation', 3))).toBeUndefined();
+  });
+});
+test('one of one’s own as lumps fizzes more slowly than as powder; a metal is one of the metals', () => {
+  const fizz = (lumps: boolean) =>
+    run(ownExercise(core, 'salt', ['Ca2+', 'CO3^2-'], 'solid', { lumps }).sample, [
+      { do: 'take' },
+      { do: 'add', reagent: 'HCl', molarity: 1, mL: 5 },
+    ]).after[1]!.vessel!.bubbling_mL_s;
+  expect(fizz(false)).toBeGreaterThan(3 * fizz(true));
+  const metal = ownExercise(core, 'metal', ['Zn'], 'metal');
+  expect([metal.sample, metal.practical.asks]).toEqual([
+    { kind: 'metal', metal: 'Zn', clean: true },
+    'metal',
+  ]);
 });
 
 describe('par', () => {

@@ -2,10 +2,12 @@
  * An unknown to be named at the bench on screen: drawn from a syllabus by a number, which people can pass on ("try 417"),
  * with the tests of that syllabus and everything it might have been.
  */
+import type { BottleFault } from '../bench-model/actions.js';
 import { sampleOfSpecies, type TrueSample } from '../bench-model/samples.js';
 import { dissolvesTo } from '../equilibrium/dissolves.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { expectationOf } from '../identification-tests/expectation.js';
+import type { TestId } from '../identification-tests/test-definition.js';
 import { testOf } from '../identification-tests/tests.js';
 import { seededRandom } from '../numbers/random.js';
 import type { Asked, PlannedTest, Practical } from '../practicals/practical.js';
@@ -77,6 +79,45 @@ const families: Readonly<Record<Asked, readonly string[]>> = {
   metal: ['metal'],
 };
 
+/** What is wrong with a bottle of an exercise with a fault: which, and what it does, unseen until one looks back. */
+export interface ExerciseFault {
+  readonly bottles: Readonly<Record<string, BottleFault>>;
+  readonly text: string;
+}
+const faults: readonly ExerciseFault[] = [
+  { bottles: { limewater: { old: true } }, text: 'The limewater was old and stayed clear.' },
+  { bottles: { FeSO4: { old: true } }, text: 'The iron(II) sulfate was not fresh.' },
+  {
+    bottles: { HCl: { holds: 'limewater' }, limewater: { holds: 'HCl' } },
+    text: 'Dilute hydrochloric acid and limewater stood in each other’s bottles.',
+  },
+  { bottles: { HNO3: { holds: 'HCl' } }, text: 'The bottle of nitric acid held hydrochloric acid.' },
+  {
+    bottles: { NaOH: { traces: { 'Mg2+': 0.02, 'Cl-': 0.04 } } },
+    text: 'Magnesium chloride had got into the sodium hydroxide.',
+  },
+  {
+    bottles: { HCl: { traces: { 'Na+': 0.05, 'SO4^2-': 0.025 } } },
+    text: 'Sulfate had got into the hydrochloric acid.',
+  },
+];
+/** Bottles that each test is done with, as far as a fault in them shows. */
+const spoils: Readonly<Partial<Record<TestId, readonly string[]>>> = {
+  'dilute-acid': ['HCl', 'limewater'],
+  sulfate: ['HCl'],
+  'halide-silver': ['HNO3'],
+  naoh: ['NaOH'],
+  'nitrate-ring': ['FeSO4'],
+  limewater: ['limewater'],
+};
+
+/** A fault that can show in the tests of an exercise, by its number; none where no test would show one. */
+export function faultOf({ practical, seed }: UnknownExercise): ExerciseFault | undefined {
+  const used = new Set(practical.tests.flatMap((t) => spoils[t.test] ?? []));
+  const fits = faults.filter((f) => Object.keys(f.bottles).every((b) => used.has(b)));
+  return fits[Math.floor(seededRandom(Math.imul(seed + 7, 0x9e3779b1))() * fits.length)];
+}
+
 /** The tests of a syllabus that say something of what is asked, in the form it stands there. */
 function testsFor(
   syllabus: Syllabus,
@@ -111,6 +152,8 @@ export function unknownExercise(syllabus: Syllabus, asks: Asked, seed: number): 
 
 /** What else may be said of an unknown of one's own making. */
 export interface OwnMade {
+  /** A solid in lumps, which acid works on slowly. */
+  readonly lumps?: boolean;
   /** mol/dm3 of the salt. */
   readonly molarity?: number;
   /** A cation whose chloride got into it, a hundredth as strong. */
@@ -123,10 +166,11 @@ export function ownExercise(
   asks: Asked,
   ions: readonly string[],
   form: SampleForm = 'solution',
-  { molarity, traceOf }: OwnMade = {},
+  { molarity, traceOf, lumps }: OwnMade = {},
 ): UnknownExercise {
   const others = candidatesOf(syllabus, asks).filter((c) => c.join() !== ions.join());
   const made = exerciseOf(syllabus, asks, ions, form, [ions, ...others], 0);
+  if (form === 'solid' && lumps) return { ...made, sample: sampleOfSpecies(ions, 'lumps', 1) };
   if (form !== 'solution' || (molarity === undefined && traceOf === undefined)) return made;
   const strength = molarity ?? strength_M;
   const amounts: Record<string, number> = { ...ionStrengths(ions, strength) };

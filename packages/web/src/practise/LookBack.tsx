@@ -22,7 +22,7 @@ import { shapeOf } from './stage/geometry.js';
 import { VesselDrawing } from './stage/VesselDrawing.js';
 
 export function LookBack({ again }: { readonly again: () => void }) {
-  const { exercise, events, seen, actions, slips } = useScreenBench();
+  const { exercise, events, seen, actions, slips, fault } = useScreenBench();
   const { record, records, marks, par, trail } = useMemo(
     () => backOver(exercise!, events),
     [exercise, events],
@@ -88,6 +88,12 @@ export function LookBack({ again }: { readonly again: () => void }) {
           </chakra.ul>
         </Tile>
       </Box>
+      {fault && (
+        <Notice tone="look">
+          One bottle was not what it said. {fault.text} At a real bench: try a bottle you doubt on something
+          known, and tell your teacher.
+        </Notice>
+      )}
       <Slips slips={slips} />
       <Moments actions={actions} seen={seen} slips={slips} />
     </Box>

@@ -30,16 +30,26 @@ export function OwnMaking({
   const [gas, setGas] = useState<string>(salts ? '' : (gases[0] ?? ''));
   const [strength, setStrength] = useState('0.1');
   const [trace, setTrace] = useState('');
+  const [form, setForm] = useState<'solution' | 'solid' | 'lumps'>('solution');
   const [wrong, setWrong] = useState<{ field: string; detail: string }>();
   const make = (event: React.FormEvent) => {
     event.preventDefault();
     if (gas) {
-      start(ownExercise(syllabus, 'gas', [gas], 'gas'), speciesName(gas));
+      const metal = (syllabus.metals as readonly string[]).includes(gas);
+      start(ownExercise(syllabus, metal ? 'metal' : 'gas', [gas], metal ? 'metal' : 'gas'), speciesName(gas));
       return;
     }
     const none = whyNoSalt([cation, anion]);
     if (none) {
       setWrong({ field: 'anion', detail: `There is no such salt: ${none}. Choose another partner.` });
+      return;
+    }
+    if (form !== 'solution') {
+      setWrong(undefined);
+      start(
+        ownExercise(syllabus, 'salt', [cation, anion], 'solid', { lumps: form === 'lumps' }),
+        `${speciesName(cation)} ${speciesName(anion)}`,
+      );
       return;
     }
     const molarity = Number(strength.replace(',', '.'));
@@ -64,10 +74,15 @@ export function OwnMaking({
         {gases.length > 0 && (
           <Field label="What">
             <Select value={gas} onChange={(e) => setGas(e.target.value)}>
-              {salts && <option value="">a salt in solution</option>}
+              {salts && <option value="">a salt</option>}
               {gases.map((g) => (
                 <option key={g} value={g}>
                   {speciesName(g)}, a tube full
+                </option>
+              ))}
+              {syllabus.metals.map((m) => (
+                <option key={m} value={m}>
+                  {speciesName(m)}, the metal
                 </option>
               ))}
             </Select>
@@ -93,26 +108,37 @@ export function OwnMaking({
                 ))}
               </Select>
             </Field>
-            <Field label="Strength, mol/dm³" error={at('strength')}>
-              <Input
-                value={strength}
-                inputMode="decimal"
-                maxLength={6}
-                onChange={(e) => setStrength(e.target.value)}
-              />
-            </Field>
-            <Field label="A hundredth part of" help="As a jar that something got into.">
-              <Select value={trace} onChange={(e) => setTrace(e.target.value)}>
-                <option value="">nothing else</option>
-                {['Na+', ...syllabus.cations]
-                  .filter((c, i, all) => all.indexOf(c) === i && c !== cation)
-                  .map((c) => (
-                    <option key={c} value={c}>
-                      {speciesName(c)} chloride
-                    </option>
-                  ))}
+            <Field label="As">
+              <Select value={form} onChange={(e) => setForm(e.target.value as typeof form)}>
+                <option value="solution">a solution</option>
+                <option value="solid">a powder</option>
+                <option value="lumps">lumps</option>
               </Select>
             </Field>
+            {form === 'solution' && (
+              <>
+                <Field label="Strength, mol/dm³" error={at('strength')}>
+                  <Input
+                    value={strength}
+                    inputMode="decimal"
+                    maxLength={6}
+                    onChange={(e) => setStrength(e.target.value)}
+                  />
+                </Field>
+                <Field label="A hundredth part of" help="As a jar that something got into.">
+                  <Select value={trace} onChange={(e) => setTrace(e.target.value)}>
+                    <option value="">nothing else</option>
+                    {['Na+', ...syllabus.cations]
+                      .filter((c, i, all) => all.indexOf(c) === i && c !== cation)
+                      .map((c) => (
+                        <option key={c} value={c}>
+                          {speciesName(c)} chloride
+                        </option>
+                      ))}
+                  </Select>
+                </Field>
+              </>
+            )}
           </>
         )}
         <Button type="submit">Set it out</Button>

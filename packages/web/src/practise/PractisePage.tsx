@@ -1,9 +1,10 @@
 /** Practise: a bench where every slip can be made safely, and quick recall. Open to everyone; nothing leaves the device. */
 import { Box, chakra } from '@chakra-ui/react';
-import { allSyllabuses, asksOf, unknownExercise, type Asked } from '@kivex/core';
+import { asksOf, faultOf, unknownExercise, type Asked, type Syllabus } from '@kivex/core';
 import { lazy, Suspense, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
+import { Checkbox } from '../kit/Checkbox.js';
 import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
@@ -13,6 +14,8 @@ import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { BenchOnScreen } from './BenchOnScreen.js';
 import { OwnMaking } from './OwnMaking.js';
+import { PlainHead } from './PlainHead.js';
+import { SyllabusSelect } from './SyllabusSelect.js';
 import { remember, remembered, useSyllabusChoice } from './syllabus-choice.js';
 import { useScreenBench } from './screen-bench.js';
 
@@ -33,37 +36,10 @@ export default function PractisePage() {
   const busy = useScreenBench((s) => s.exercise?.practical.syllabus === syllabus.id);
   return (
     <Box minH="100dvh" display="flex" flexDirection="column">
-      <chakra.header
-        bg="bar"
-        color="bar.ink"
-        display="flex"
-        alignItems="center"
-        flexWrap="wrap"
-        gap="2"
-        px={{ base: '2', md: '4' }}
-        py="1.5"
-        data-noprint
-      >
-        <img src="/kivex.svg" width={26} height={26} alt="" />
-        <chakra.h1 fontSize="lg" fontWeight="700">
-          Practise
-        </chakra.h1>
-        <Box flex="1" />
-        <Button variant="bar" asChild>
-          <Link to="/">Join a lesson</Link>
-        </Button>
-      </chakra.header>
+      <PlainHead title="Practise" to="/" back="Join a lesson" />
       <chakra.main p={{ base: '2', md: '4' }} maxW="90rem" width="100%" mx="auto">
         <Box display={busy ? 'none' : 'flex'} gap="3" flexWrap="wrap" alignItems="end" mb="3">
-          <Field label="Syllabus" width="auto">
-            <Select value={syllabus.id} onChange={(e) => choose(e.target.value)}>
-              {allSyllabuses.map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name} ({s.ages})
-                </option>
-              ))}
-            </Select>
-          </Field>
+          <SyllabusSelect syllabus={syllabus} choose={choose} />
         </Box>
         <Parts
           label="What to practise"
@@ -104,7 +80,7 @@ function BenchPart({
   still,
   setStill,
 }: {
-  readonly syllabus: (typeof allSyllabuses)[number];
+  readonly syllabus: Syllabus;
   readonly still: boolean;
   readonly setStill: (on: boolean) => void;
 }) {
@@ -116,6 +92,7 @@ function BenchPart({
     () => params.get('try') ?? String(1 + Math.floor(Math.random() * 998)),
   );
   const [wrong, setWrong] = useState<string>();
+  const [faulty, setFaulty] = useState(false);
   const begin = (event: React.FormEvent) => {
     event.preventDefault();
     const seed = Number(number);
@@ -124,7 +101,8 @@ function BenchPart({
       return;
     }
     setWrong(undefined);
-    start(unknownExercise(syllabus, asked, seed), `Unknown ${seed}`);
+    const exercise = unknownExercise(syllabus, asked, seed);
+    start(exercise, `Unknown ${seed}`, faulty ? faultOf(exercise) : undefined);
   };
   const under = exercise?.practical.syllabus === syllabus.id;
   if (under)
@@ -168,6 +146,9 @@ function BenchPart({
               onChange={(e) => setNumber(e.target.value)}
             />
           </Field>
+          <Checkbox checked={faulty} onChange={setFaulty}>
+            A bottle may not be what it says
+          </Checkbox>
           <Button type="submit" variant="go">
             To the bench
           </Button>

@@ -9,6 +9,7 @@ import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { BenchOnScreen } from './BenchOnScreen.js';
+import { PlainHead } from './PlainHead.js';
 import { useScreenBench } from './screen-bench.js';
 
 export default function ScreenWorkPage() {
@@ -20,23 +21,7 @@ export default function ScreenWorkPage() {
   if (!data) return <Loading what="your work on screen" />;
   return (
     <Box minH="100dvh">
-      <chakra.header
-        bg="bar"
-        color="bar.ink"
-        display="flex"
-        alignItems="center"
-        gap="2"
-        px={{ base: '2', md: '4' }}
-        py="1.5"
-      >
-        <img src="/kivex.svg" width={26} height={26} alt="" />
-        <chakra.h1 fontSize="lg" flex="1">
-          On screen
-        </chakra.h1>
-        <Button variant="bar" asChild>
-          <Link to="/bench">Back to my bench</Link>
-        </Button>
-      </chakra.header>
+      <PlainHead title="On screen" to="/bench" back="Back to my bench" />
       <chakra.main p={{ base: '2', md: '4' }} maxW="90rem" mx="auto">
         {data.work ? (
           <Work own={data} />

@@ -54,18 +54,34 @@ export function TubeHands() {
       ...(M >= 10 && bottle.id === 'H2SO4' ? { how: 'down-the-side' as const } : {}),
     });
   const gas = exercise.form === 'gas';
+  const liquid = exercise.form === 'solution';
   return (
     <Box display="flex" flexDirection="column" gap="3">
       <Section title={gas ? 'The unknown gas' : 'The unknown'}>
         <Button
           variant="go"
-          onClick={() => act({ do: 'take', into: next('tube'), ...(gas ? {} : { mL: 1 }) })}
+          onClick={() => act({ do: 'take', into: next('tube'), ...(liquid ? { mL: 1 } : {}) })}
         >
-          {gas ? 'Fill a fresh tube' : '1 cm³ into a fresh tube'}
+          {gas
+            ? 'Fill a fresh tube'
+            : liquid
+              ? '1 cm³ into a fresh tube'
+              : exercise.form === 'metal'
+                ? 'A piece into a fresh tube'
+                : 'A spatula into a fresh tube'}
         </Button>
-        {!gas && (
+        {liquid && (
           <Button onClick={() => act({ do: 'take', into: next('well'), drops: 5 })}>
             5 drops into a well
+          </Button>
+        )}
+        {!gas && !liquid && (
+          <Button
+            onClick={() =>
+              act({ do: 'take', into: next('flask'), ...(exercise.form === 'solid' ? { g: 2 } : {}) })
+            }
+          >
+            Some into a flask
           </Button>
         )}
         <Button onClick={() => act({ do: 'add', reagent: 'limewater', to: next('tube'), mL: 2 })}>
@@ -152,6 +168,7 @@ function TubeActs({
         <Button onClick={() => act({ do: 'cool', ...at })}>Cool</Button>
         <Button onClick={() => act({ do: 'stopper', ...at, with: 'thumb' })}>Thumb on</Button>
         <Button onClick={() => act({ do: 'filter', from: view, to: next('filtrate') })}>Filter</Button>
+        <Button onClick={() => act({ do: 'label', ...at, text: view })}>Label it</Button>
         <Button onClick={() => act({ do: 'discard', ...at, to: 'sink' })}>Empty into the sink</Button>
         <Button onClick={() => act({ do: 'discard', ...at, to: 'metals' })}>… into the metal waste</Button>
       </Section>

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { ownExercise, syllabusOf } from '@kivex/core';
+import { ownExercise, syllabusOf, unknownExercise } from '@kivex/core';
 import { exerciseBench, exerciseMarks, unknownId } from './exercise-bench.js';
 import { useScreenBench } from './screen-bench.js';
 
@@ -35,6 +35,26 @@ describe('the bench on screen, as its page holds it', () => {
     bench().act({ do: 'add', reagent: 'NaOH', drops: 5 });
     bench().act({ do: 'wait', seconds: 60 });
     expect(bench().at(2)).toEqual(bench().seen.slice(0, 2));
+  });
+  test('a bottle that is not what it says shows it, and is told only in looking back', () => {
+    const anion = unknownExercise(syllabusOf('core'), 'anion', 1);
+    const fault = {
+      bottles: { HNO3: { holds: 'HCl' } },
+      text: 'The bottle of nitric acid held hydrochloric acid.',
+    };
+    bench().start(anion, 'Unknown 1', fault);
+    bench().act({ do: 'take', into: 'tube 1' });
+    bench().act({ do: 'add', reagent: 'HNO3', mL: 2 });
+    bench().act({ do: 'wait', seconds: 30 });
+    bench().act({ do: 'add', reagent: 'AgNO3', drops: 5 });
+    expect(bench().seen.at(-1)!.seen['precipitate']).not.toBe('none');
+    expect(
+      bench()
+        .seen.map((s) => s.text)
+        .join(' '),
+    ).not.toMatch(/bottle/);
+    expect(bench().slips.map((s) => s.code)).toContain('bottles-swapped');
+    expect(bench().at(4)).toEqual(bench().seen);
   });
   test('a new unknown clears the bench', () => {
     bench().act({ do: 'take' });

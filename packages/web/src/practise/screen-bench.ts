@@ -4,6 +4,7 @@ import {
   exerciseSetUp,
   ScreenBench,
   type Action,
+  type ExerciseFault,
   type MadeSlip,
   type Seen,
   type StudentBody,
@@ -18,6 +19,7 @@ export type Station = 'tubes' | 'flame';
 interface ScreenBenchState {
   readonly exercise: UnknownExercise | undefined;
   readonly label: string;
+  readonly fault: ExerciseFault | undefined;
   readonly actions: readonly Action[];
   readonly seen: readonly Seen[];
   readonly vessels: readonly VesselView[];
@@ -35,7 +37,8 @@ interface ScreenBenchState {
   /** Named and looked back on. */
   readonly over: boolean;
 
-  start: (exercise: UnknownExercise, label: string) => void;
+  /** @param fault what is wrong with a bottle, untold. */
+  start: (exercise: UnknownExercise, label: string, fault?: ExerciseFault) => void;
   act: (action: Action) => boolean;
   choose: (vessel: string) => void;
   go: (station: Station) => void;
@@ -59,6 +62,7 @@ const snapshot = (b: ScreenBench) => ({
 export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   exercise: undefined,
   label: '',
+  fault: undefined,
   actions: [],
   seen: [],
   vessels: [],
@@ -73,11 +77,12 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   events: [],
   over: false,
 
-  start: (exercise, label) => {
-    bench = new ScreenBench(exerciseSetUp(exercise));
+  start: (exercise, label, fault) => {
+    bench = new ScreenBench({ ...exerciseSetUp(exercise), ...(fault ? { bottles: fault.bottles } : {}) });
     set({
       exercise,
       label,
+      fault,
       actions: [],
       seen: [],
       chosen: undefined,
@@ -120,9 +125,12 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   },
   finish: () => set({ over: true }),
   at: (actions) => {
-    const { exercise, actions: all } = get();
+    const { exercise, fault, actions: all } = get();
     if (!exercise) return [];
-    const again = new ScreenBench(exerciseSetUp(exercise));
+    const again = new ScreenBench({
+      ...exerciseSetUp(exercise),
+      ...(fault ? { bottles: fault.bottles } : {}),
+    });
     return all.slice(0, actions).map((action) => again.act(action));
   },
 }));

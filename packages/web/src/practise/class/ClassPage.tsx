@@ -1,11 +1,9 @@
 /** Practising with a class: one question to all, and tests shown on the projector. */
 import { Box, chakra } from '@chakra-ui/react';
-import { allSyllabuses } from '@kivex/core';
 import { Link } from 'react-router';
 import { Button } from '../../kit/Button.js';
-import { Field } from '../../kit/Field.js';
 import { Parts } from '../../kit/Parts.js';
-import { Select } from '../../kit/Select.js';
+import { SyllabusSelect } from '../SyllabusSelect.js';
 import { useSyllabusChoice } from '../syllabus-choice.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
 import { QuestionPart } from './QuestionPart.js';
@@ -19,15 +17,7 @@ export default function ClassPage() {
         <chakra.h1 fontSize="2xl" flex="1">
           Practise with a class
         </chakra.h1>
-        <Field label="Syllabus" width="auto">
-          <Select value={syllabus.id} onChange={(e) => choose(e.target.value)}>
-            {allSyllabuses.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name} ({s.ages})
-              </option>
-            ))}
-          </Select>
-        </Field>
+        <SyllabusSelect syllabus={syllabus} choose={choose} />
         <Button asChild>
           <Link to="/practise">Practise by yourself</Link>
         </Button>
