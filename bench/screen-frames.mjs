@@ -22,10 +22,10 @@ export async function screenFrames(url) {
             const at = [];
             const frame = (now) => {
               at.push(now);
-              if (now - at[0] < ms) requestAnimationFrame(frame);
+              if (now - at[0] < ms) globalThis.requestAnimationFrame(frame);
               else done(at);
             };
-            requestAnimationFrame(frame);
+            globalThis.requestAnimationFrame(frame);
           }),
         watched,
       );

@@ -40,6 +40,8 @@ export function DemonstrationPart({ syllabus }: { readonly syllabus: Syllabus })
   const shown = [{ id: first, play: playFirst }, ...(second ? [{ id: second, play: playSecond }] : [])];
   const steps = Math.max(...shown.map(({ play }) => ('frames' in play ? play.frames.length : 1)));
   const here = Math.min(at, steps - 1);
+  // What it holds stands in the set-up: that is put away once the class looks, unless it is told anyway.
+  const setUp = truth || here === 0;
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
       if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -63,42 +65,48 @@ export function DemonstrationPart({ syllabus }: { readonly syllabus: Syllabus })
     <Box display="flex" flexDirection="column" gap="3" {...(still ? { 'data-still': '' } : {})}>
       <Motion />
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="end" data-noprint>
-        <Field label="Test" width="auto">
-          <Select
-            value={test}
-            onChange={(e) => {
-              setTest(e.target.value as typeof test);
-              setAt(0);
-            }}
-          >
-            {tests.map((t) => (
-              <option key={t} value={t}>
-                {testOf(t).name}
-              </option>
-            ))}
-          </Select>
-        </Field>
-        <Field label="Of" width="auto">
-          <Select value={first} onChange={(e) => setOne(e.target.value)}>
-            {species.map((id) => (
-              <option key={id} value={id}>
-                {speciesName(id)}
-              </option>
-            ))}
-          </Select>
-        </Field>
-        <Field label="Beside it" width="auto">
-          <Select value={second ?? ''} onChange={(e) => setOther(e.target.value)}>
-            <option value="">nothing</option>
-            {species
-              .filter((id) => id !== first)
-              .map((id) => (
-                <option key={id} value={id}>
-                  {speciesName(id)}
-                </option>
-              ))}
-          </Select>
-        </Field>
+        {setUp ? (
+          <>
+            <Field label="Test" width="auto">
+              <Select
+                value={test}
+                onChange={(e) => {
+                  setTest(e.target.value as typeof test);
+                  setAt(0);
+                }}
+              >
+                {tests.map((t) => (
+                  <option key={t} value={t}>
+                    {testOf(t).name}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+            <Field label="Of" width="auto">
+              <Select value={first} onChange={(e) => setOne(e.target.value)}>
+                {species.map((id) => (
+                  <option key={id} value={id}>
+                    {speciesName(id)}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+            <Field label="Beside it" width="auto">
+              <Select value={second ?? ''} onChange={(e) => setOther(e.target.value)}>
+                <option value="">nothing</option>
+                {species
+                  .filter((id) => id !== first)
+                  .map((id) => (
+                    <option key={id} value={id}>
+                      {speciesName(id)}
+                    </option>
+                  ))}
+              </Select>
+            </Field>
+          </>
+        ) : (
+          <Button onClick={() => setAt(0)}>Set up</Button>
+        )}
         <OnOff pressed={truth} onPressedChange={setTruth}>
           Say what it holds
         </OnOff>

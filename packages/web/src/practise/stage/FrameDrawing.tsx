@@ -31,7 +31,7 @@ export function FrameDrawing({ frame, action }: { readonly frame: Seen; readonly
   return (
     <Box bg="slate.50" height="100%" borderRadius="glaze" display="grid" placeItems="center">
       {vessel ? (
-        <svg viewBox="0 0 200 310" style={picture} role="img" aria-label={frame.text}>
+        <svg viewBox="0 -34 200 344" style={picture} role="img" aria-label={frame.text}>
           <VesselDrawing view={vessel} />
           {action.do === 'hold' && (
             <HeldDrawing

@@ -44,7 +44,7 @@ function TubeStage() {
       >
         {view ? (
           <svg
-            viewBox={led ? '0 0 400 310' : '0 0 200 310'}
+            viewBox={led ? '0 -34 400 344' : '0 -34 200 344'}
             style={picture}
             role="img"
             aria-label={`${view.vessel}. ${words}`}
