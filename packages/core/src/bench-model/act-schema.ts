@@ -67,7 +67,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
     },
   },
   add: {
-    what: 'Adds a reagent. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
+    what: 'Adds a reagent: 5 drops unless an amount is said, 1 cm3 of hexane, 2 cm3 of limewater, 5 cm3 of an acid on a solid or a metal. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
     required: ['reagent'],
     fields: {
       reagent: text(
@@ -210,7 +210,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
   },
   touch: { what: 'Touches the end of the tool with a finger: sodium.', fields: { tool } },
   flame: {
-    what: 'Holds the tool in the flame so many seconds more and reads the colour at their end. Seconds add up until the tool takes up sample again. `flame.moments` has the whole course.',
+    what: 'Holds the tool in the flame so many seconds more and reads the colour at their end. Seconds add up until the tool takes up sample again. `flame.moments` has the whole course. Before any tool has been taken up the burner is looked at by itself.',
     fields: {
       tool,
       seconds: { ...number('Seconds more in the flame.', 0, 600), default: 1 },

@@ -32,7 +32,7 @@ export interface Held {
 /** Shares of the gas at the mouth from which each answers: flammability limits as tabulated, the rest estimated. */
 const answers = {
   popFrom: 0.04,
-  loudFrom: 0.12,
+  loudFrom: 0.08,
   outByCO2: 0.3,
   outByOther: 0.3,
   brighter: 0.35,

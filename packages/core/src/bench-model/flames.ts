@@ -5,6 +5,7 @@ import {
   addLoad,
   cleanWire,
   fadedToOrange,
+  flameAt,
   flameWords,
   shows,
   holdInFlame,
@@ -83,6 +84,7 @@ export function touch(b: BenchState, a: ActionOf<'touch'>): Done {
   return { seen: {}, text: 'A finger touched it.' };
 }
 export function flame(b: BenchState, a: ActionOf<'flame'>): Done {
+  if (a.tool === undefined && b.tools.size === 0) return burnerAlone(b, a);
   const tool = b.tool(a.tool);
   const place = a.where ?? 'inner-cone-tip';
   const seconds = within(a.seconds ?? 1, 'seconds', 600);
@@ -123,4 +125,17 @@ export function spillInBurner(b: BenchState, a: ActionOf<'spill-in-burner'>): Do
 export function cleanBurner(b: BenchState): Done {
   b.burner.fallen = {};
   return { seen: {}, text: 'The burner is clean again.' };
+}
+
+/** Nothing has been taken up yet: the burner is looked at by itself. */
+function burnerAlone(b: BenchState, { glass = false }: ActionOf<'flame'>): Done {
+  const { name, srgb } = flameAt(b.burner, undefined, 0, 'inner-cone-tip', glass);
+  if (!b.burner.airHoleOpen) b.slip('air-hole-closed');
+  if (Object.keys(b.burner.fallen).length) b.slip('salt-in-burner');
+  const words = flameWords(name, false);
+  return {
+    seen: glass ? { throughBlueGlass: name } : { colour: name },
+    text: `The burner by itself ${name === 'none' ? 'has' : 'is'} ${words}.`,
+    flame: { srgb, words, moments: [] },
+  };
 }

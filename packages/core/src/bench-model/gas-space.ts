@@ -46,9 +46,10 @@ export function fill(v: Vessel, gases: ReadonlyMap<string, number>): Passed {
   if (!holdsGas.includes(v.kind)) return { out: gases, total_mL: brought };
   const room = spaceOf(v);
   if (v.overWater) {
+    for (const [gas, mL] of gases) plus(v.space, gas, mL);
+    // Full, it is let go and filled again: the first tubefuls, which are mostly air, are not what one keeps.
     const held = [...v.space.values()].reduce((a, b) => a + b, 0);
-    const kept = Math.min(1, Math.max(0, room - held) / brought);
-    for (const [gas, mL] of gases) plus(v.space, gas, mL * kept);
+    if (held > room) for (const [gas, mL] of [...v.space]) v.space.set(gas, (mL * room) / held);
     return { out, total_mL: brought };
   }
   // In small helpings, so that the air is pushed out before the gas is.

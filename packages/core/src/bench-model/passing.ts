@@ -110,11 +110,11 @@ function metalInAcid(v: Vessel, piece: Piece, dt: number): void {
   warm(v, -(hydrogenMetals[metal]?.heat_kJ ?? -150) * gone);
   coated(v, piece, gone);
   // Nitric acid is itself reduced: nitrogen oxides, and of very dilute acid on magnesium a little hydrogen.
-  const hydrogen = byNitric ? (metal === 'Mg' && totalIn(v, 'NO3-') < 0.3 ? 0.1 : 0) : 1;
+  const hydrogen = byNitric ? (metal === 'Mg' && totalIn(v, 'NO3-') < 0.3 ? 0.04 : 0) : 1;
   plus(v.pool, 'H2', gone * perMol * hydrogen);
   if (byNitric) {
     // Most of it goes on to ions and colourless oxides; the share that browns the air is estimated.
-    const oxides = gone * perMol * (1 - hydrogen) * 0.3;
+    const oxides = gone * perMol * (1 - hydrogen) * 0.03;
     plus(v.pool, 'NO2', oxides);
     plus(v.moles, 'NO3-', -oxides);
     plus(v.moles, 'H+', -oxides);

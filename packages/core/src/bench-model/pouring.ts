@@ -16,7 +16,14 @@ import type { SlipCode } from './slips.js';
 import { precipitateOf, solidsOf, viewOf } from './view.js';
 import { holdsGas, hydroxideIn, newVessel, pHOf, spaceOf, totalIn, type Vessel } from './vessel.js';
 
-const defaults = { solution_mL: 1, solid_g: 0.3, reagent_mL: 0.25, excess_mL: 2.5, catalyst_g: 0.1 } as const;
+const defaults = {
+  solution_mL: 1,
+  solid_g: 0.3,
+  reagent_mL: 0.25,
+  onSolid_mL: 5,
+  excess_mL: 2.5,
+  catalyst_g: 0.1,
+} as const;
 /** mol/dm3 from which an acid or ammonia counts as concentrated, and from which sulfuric acid spits in water. */
 export const strong_M = { conc: 8, spits: 10 } as const;
 const oldSlips: Readonly<Record<string, SlipCode>> = {
@@ -132,13 +139,7 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   } else if (a.g !== undefined) {
     bring(v, bottle.parts, bottle.extras, a.g / massOfBottle(bottle));
   } else {
-    const usual = a.toExcess
-      ? defaults.excess_mL
-      : bottle.layer
-        ? 1
-        : bottle.id === 'limewater'
-          ? 2
-          : defaults.reagent_mL;
+    const usual = a.toExcess ? defaults.excess_mL : usualAmount(v, bottle);
     const mL = b.room(v, amountOf(a).mL ?? usual);
     if (bottle.layer) v.layer_mL += mL;
     else pourIn(b, v, bottle, strength, mL, old, a.how ?? 'dropwise');
@@ -163,6 +164,15 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   vapours(v);
   return { vessel: viewOf(v, fastest.get(v)) };
 }
+
+/** cm3 that are poured where nobody says how much: drops of a reagent, but enough acid to cover a solid. */
+function usualAmount(v: Vessel, bottle: Bottle): number {
+  if (bottle.layer) return 1;
+  if (bottle.id === 'limewater') return 2;
+  const solid = v.dry.length > 0 || v.pieces.length > 0;
+  return solid && acids.includes(bottle.id) ? defaults.onSolid_mL : defaults.reagent_mL;
+}
+const acids: readonly string[] = ['HCl', 'HNO3', 'H2SO4'];
 
 /** Slips of order and of the wrong bottle, told by what was in the vessel before. */
 function beforeAdding(b: BenchState, v: Vessel, asked: Bottle, bottle: Bottle, molarity: number): void {

@@ -60,7 +60,7 @@ export const bubbling = {
 
 /** Seconds in which half of a gas is lost from an open tube, mouth up. */
 export const halfLost_s: Readonly<Record<string, Figure>> = {
-  H2: estimate(12, 's'),
+  H2: estimate(25, 's'),
   NH3: estimate(30, 's'),
   O2: estimate(120, 's'),
   CO2: estimate(120, 's'),

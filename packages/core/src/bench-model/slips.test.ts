@@ -84,6 +84,12 @@ describe('a slip at the flame', () => {
     );
     expect([after[3]!.seen['colour'], after[5]!.seen['colour']]).toEqual(['blue-green', 'none']);
   });
+  test('the burner by itself: blue, coloured by what fell in, yellow with the air hole closed', () => {
+    const copper = chloride('Cu2+');
+    expect(run(copper, [flame()]).seen['colour']).toBe('none');
+    expect(run(copper, [{ do: 'spill-in-burner' }, flame()]).seen['colour']).toBe('blue-green');
+    expect(run(copper, [flame()], { airHoleOpen: false }).seen['colour']).toBe('yellow');
+  });
   test('low in the flame there is next to nothing', () => {
     expect(run(chloride('Ca2+'), [clean, dip(), flame({ where: 'base' })]).slips).toEqual([
       'not-in-the-hot-part',
@@ -191,6 +197,7 @@ describe('a slip with gases', () => {
     expect(pop('HCl').seen['splint']).toBe('squeaky-pop');
     expect(pop('H2SO4').seen['splint']).toBe('squeaky-pop');
     expect([pop('HNO3').seen['splint'], pop('HNO3').slips[0]]).toEqual(['no-change', 'nitric-for-hydrogen']);
+    expect(pop('HNO3').after[1]!.seen['effervescence']).toBe('slow');
   });
   test('sulfuric acid on marble fizzes and dies; hydrochloric goes on', () => {
     const marble = salt(['Ca2+', 'CO3^2-'], 'lumps');
@@ -270,6 +277,17 @@ describe('a slip with gases', () => {
     ]);
     expect(slips).toContain('sucked-back');
     expect(bench.views().find((v) => v.vessel === 'tube')!.liquid!.mL).toBeGreaterThan(3);
+  });
+  test('oxygen collected over water relights a glowing splint, once the air is out', () => {
+    const collected = (seconds: number) =>
+      run(sodium('Cl-'), [
+        add('H2O2', { to: 'flask', mL: 20 }),
+        { do: 'connect', from: 'flask', to: 'jar', over: 'water' },
+        add('MnO2', { to: 'flask' }),
+        wait(seconds),
+        hold('glowing-splint', { at: 'jar' }),
+      ]).seen['splint'];
+    expect([collected(3), collected(90)]).toEqual(['no-change', 'relights']);
   });
   test('a bung on a tube that fizzes flies', () => {
     const { slips, after } = run({ kind: 'metal', metal: 'Mg', clean: true }, [
