@@ -319,6 +319,61 @@ const sample = {
   ],
 };
 
+/** Lines that show the form; each is answered without an error (tested). */
+export const actExamples: readonly object[] = [
+  {
+    id: 'potassium, a wire not cleaned: yellow; through the glass crimson',
+    sample: ['K+', 'Cl-'],
+    actions: [{ do: 'dip' }, { do: 'flame', seconds: 1 }, { do: 'flame', seconds: 1, glass: true }],
+  },
+  {
+    id: 'aluminium, drops and then excess',
+    sample: { ions: ['Al3+', 'SO4^2-'], molarity: 0.1 },
+    actions: [
+      { do: 'take', mL: 1 },
+      { do: 'add', reagent: 'NaOH', drops: 6 },
+      { do: 'add', reagent: 'NaOH', molarity: 4, toExcess: true },
+    ],
+  },
+  {
+    id: 'carbonate, acid, limewater',
+    sample: { ions: { 'Na+': 0.2, 'CO3^2-': 0.1 } },
+    actions: [
+      { do: 'add', reagent: 'limewater', to: 'lime', mL: 2 },
+      { do: 'take', into: 'tube' },
+      { do: 'add', reagent: 'HCl', to: 'tube', molarity: 1, mL: 2 },
+      { do: 'bubble', from: 'tube', to: 'lime', seconds: 30 },
+    ],
+  },
+  {
+    id: 'hydrogen from zinc, popped',
+    sample: { metal: 'Zn' },
+    actions: [
+      { do: 'take' },
+      { do: 'add', reagent: 'HCl', molarity: 1, mL: 5 },
+      { do: 'stopper', with: 'thumb' },
+      { do: 'wait', seconds: 60 },
+      { do: 'hold', what: 'lit-splint' },
+    ],
+  },
+  {
+    id: 'brown ring with iron(II) sulfate gone off: none',
+    sample: ['K+', 'NO3-'],
+    bottles: { FeSO4: { old: true } },
+    actions: [
+      { do: 'take', mL: 1 },
+      { do: 'add', reagent: 'FeSO4', mL: 2 },
+      { do: 'add', reagent: 'H2SO4', molarity: 18, mL: 1, how: 'down-the-side' },
+    ],
+  },
+  {
+    id: 'acid and limewater in each other’s bottles',
+    sample: ['Na+', 'CO3^2-'],
+    bottles: { HCl: { holds: 'limewater' }, limewater: { holds: 'HCl' } },
+    actions: [{ do: 'take' }, { do: 'add', reagent: 'HCl', mL: 2 }],
+  },
+];
+
 /** One line of the verb. */
 export const actSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -326,6 +381,7 @@ export const actSchema = {
   title: 'A line of the Kivex core verb act: a bench, and what is done at it',
   description:
     'Answer: {"id","after":[one entry an action: {"at","do","seen":{attribute: value, ids as in the tests},"text","hazards":[{"code","text"}],"vessel"?:{"seen","liquid","solids","pieces","bubbling_mL_s","gases",…},"flame"?:{"srgb","words","moments"}}],"slips":[{"code","at","text","mend"}]}. `seen` holds all that can be seen of the vessel then: state, colour (of the liquid, or of the flame in `flame`), precipitate, excess (once alkali is in excess), excessColour, standing, effervescence, warms, residue, limewater (of a vessel that holds it), upperLayer, ring, diluteAmmonia, concAmmonia, smell, cloud; of what is held: splint, litmus, fumes, solution, limewater, celsius; of a flame: colour or throughBlueGlass. A precipitate is seen from 2e-4 mol/dm3. Deterministic from the seed.',
+  examples: actExamples,
   type: 'object',
   additionalProperties: false,
   required: ['sample', 'actions'],

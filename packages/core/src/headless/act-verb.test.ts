@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { actionShapes, actSchema } from '../bench-model/act-schema.js';
+import { actExamples, actionShapes, actSchema } from '../bench-model/act-schema.js';
 import { answerLine, verbs } from './verbs.js';
 
 interface Answer {
@@ -85,6 +85,23 @@ describe('the published schema', () => {
     expect(oneOf.map((a) => a.properties.do.const)).toEqual(Object.keys(actionShapes));
     for (const { required, properties } of oneOf)
       for (const key of required) expect(Object.keys(properties)).toContain(key);
+  });
+  test.each(actExamples.map((line) => [(line as { id: string }).id, line]))(
+    'its example “%s” is answered',
+    (_, line) => {
+      expect(act(line).error).toBeUndefined();
+    },
+  );
+  test('its examples show what their names say', () => {
+    const last = (i: number) => act(actExamples[i]!).after!.at(-1)!.seen;
+    expect(actExamples.map((_, i) => last(i))).toMatchObject([
+      { throughBlueGlass: 'crimson' },
+      { precipitate: 'white', excess: 'dissolves' },
+      { limewater: 'cloudy' },
+      { splint: 'squeaky-pop' },
+      { ring: 'none' },
+      { precipitate: 'white', effervescence: 'none' },
+    ]);
   });
   test('whatever it allows is answered: with what is seen, or with a sentence', () => {
     const value = (field: (typeof actionShapes)[string]['fields'][string]) =>
