@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { actExamples, actionShapes, actSchema } from '../bench-model/act-schema.js';
+import { actExamples } from '../bench-model/act-examples.js';
+import { actionShapes, actSchema } from '../bench-model/act-schema.js';
 import { answerLine, verbs } from './verbs.js';
 
 interface Answer {
@@ -86,12 +87,9 @@ describe('the published schema', () => {
     for (const { required, properties } of oneOf)
       for (const key of required) expect(Object.keys(properties)).toContain(key);
   });
-  test.each(actExamples.map((line) => [(line as { id: string }).id, line]))(
-    'its example “%s” is answered',
-    (_, line) => {
-      expect(act(line).error).toBeUndefined();
-    },
-  );
+  test('its examples are answered', () => {
+    for (const line of actExamples) expect(act(line).error).toBeUndefined();
+  });
   test('its examples show what their names say', () => {
     const last = (i: number) => act(actExamples[i]!).after!.at(-1)!.seen;
     expect(actExamples.map((_, i) => last(i))).toMatchObject([
