@@ -43,10 +43,13 @@ test.describe.serial('practising', () => {
     await expect(page.getByRole('heading', { name: 'An unknown on the bench' })).toBeVisible();
     // The shell is kept on the device a moment after the first visit.
     await page.evaluate(() => navigator.serviceWorker.ready);
-    await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(0);
     await expect
-      .poll(() =>
-        page.evaluate(async () => (await (await caches.open((await caches.keys())[0]!)).keys()).length),
+      .poll(() => page.evaluate(async () => (await caches.keys()).length), { timeout: 30_000 })
+      .toBeGreaterThan(0);
+    await expect
+      .poll(
+        () => page.evaluate(async () => (await (await caches.open((await caches.keys())[0]!)).keys()).length),
+        { timeout: 30_000 },
       )
       .toBeGreaterThan(40);
     await context.setOffline(true);
