@@ -1,5 +1,6 @@
 /** What is held at the mouth of a tube: splints, papers, rods, and what each shows of the gas there. */
-import { extraIn, pHOf, shareOf, totalIn, type Vessel } from './vessel.js';
+import type { SlipCode } from './slips.js';
+import { extraIn, pHOf, shareOf, type Vessel } from './vessel.js';
 
 export const heldThings = [
   'lit-splint',
@@ -25,7 +26,7 @@ export interface Held {
   readonly seen: Readonly<Record<string, string | number>>;
   readonly text: string;
   /** Slips that made the result, by code. */
-  readonly slips: readonly string[];
+  readonly slips: readonly SlipCode[];
   readonly bang?: 'weak' | 'loud';
 }
 
@@ -101,7 +102,7 @@ function litmus(v: Vessel, red: boolean, damp: boolean, place: HeldPlace, at: (g
   const touches = place === 'rim' || place === 'liquid';
   if (touches && v.mL > 0) {
     const pH = pHOf(v);
-    const slips = place === 'rim' ? ['litmus-on-rim'] : [];
+    const slips: Held['slips'] = place === 'rim' ? ['litmus-on-rim'] : [];
     if (extraIn(v, 'Cl2') > 0.005)
       return { seen: { litmus: 'bleached' }, text: 'The paper is bleached by the liquid.', slips };
     if (red && pH >= 8.3)
@@ -151,7 +152,7 @@ const smells: readonly (readonly [gas: string, words: string, seen: string])[] =
 /** Holds a thing at a vessel and says what it shows. A popped or tried gas is used up. */
 export function hold(v: Vessel, what: HeldThing, place: HeldPlace, damp: boolean): Held {
   const at = sharesAt(v, place);
-  const gone: Held['slips'] = [];
+  const none: Held['slips'] = [];
   switch (what) {
     case 'lit-splint':
       return splint(v, true, at);
@@ -163,49 +164,47 @@ export function hold(v: Vessel, what: HeldThing, place: HeldPlace, damp: boolean
       return litmus(v, false, damp, place, at);
     case 'hcl-rod':
       return at('NH3') >= answers.fumes
-        ? { seen: { fumes: 'white' }, text: 'Dense white fumes form at the rod.', slips: gone }
-        : { seen: { fumes: 'none' }, text: 'No fumes beyond the acid’s own.', slips: gone };
+        ? { seen: { fumes: 'white' }, text: 'Dense white fumes form at the rod.', slips: none }
+        : { seen: { fumes: 'none' }, text: 'No fumes beyond the acid’s own.', slips: none };
     case 'ammonia-rod':
       return at('HCl') >= answers.fumes || at('Cl2') >= 0.1
-        ? { seen: { fumes: 'white' }, text: 'Dense white fumes form at the rod.', slips: gone }
-        : { seen: { fumes: 'none' }, text: 'No fumes.', slips: gone };
+        ? { seen: { fumes: 'white' }, text: 'Dense white fumes form at the rod.', slips: none }
+        : { seen: { fumes: 'none' }, text: 'No fumes.', slips: none };
     case 'limewater-drop':
       return at('CO2') + 100 * at('SO2') >= answers.limewater
-        ? { seen: { limewater: 'cloudy' }, text: 'The drop of limewater goes cloudy.', slips: gone }
-        : { seen: { limewater: 'clear' }, text: 'The drop of limewater stays clear.', slips: gone };
+        ? { seen: { limewater: 'cloudy' }, text: 'The drop of limewater goes cloudy.', slips: none }
+        : { seen: { limewater: 'clear' }, text: 'The drop of limewater stays clear.', slips: none };
     case 'manganate-paper':
       return at('SO2') >= answers.manganate
-        ? { seen: { solution: 'colourless' }, text: 'The purple manganate loses its colour.', slips: gone }
-        : { seen: { solution: 'purple' }, text: 'The manganate stays purple.', slips: gone };
+        ? { seen: { solution: 'colourless' }, text: 'The purple manganate loses its colour.', slips: none }
+        : { seen: { solution: 'purple' }, text: 'The manganate stays purple.', slips: none };
     case 'starch-iodide-paper':
       return damp && at('Cl2') >= answers.bleach
-        ? { seen: { colour: 'blue-black' }, text: 'The damp paper turns blue-black.', slips: gone }
+        ? { seen: { colour: 'blue-black' }, text: 'The damp paper turns blue-black.', slips: none }
         : {
             seen: { colour: 'no-change' },
             text: 'The paper does not change.',
-            slips: damp ? gone : ['paper-dry'],
+            slips: damp ? none : ['paper-dry'],
           };
     case 'cobalt-chloride-paper':
     case 'anhydrous-copper-sulfate': {
       const water = (place === 'liquid' && v.mL > 0) || (v.mL > 0 && v.celsius >= 60) || at('H2O') > 0.02;
       const [dry, wet] = what === 'cobalt-chloride-paper' ? ['blue', 'pink'] : ['white', 'blue'];
       return water
-        ? { seen: { colour: wet! }, text: `It turns from ${dry} to ${wet}: water is there.`, slips: gone }
-        : { seen: { colour: dry! }, text: `It stays ${dry}.`, slips: gone };
+        ? { seen: { colour: wet! }, text: `It turns from ${dry} to ${wet}: water is there.`, slips: none }
+        : { seen: { colour: dry! }, text: `It stays ${dry}.`, slips: none };
     }
     case 'thermometer':
       return {
         seen: { celsius: Math.round(v.celsius * 2) / 2 },
         text: `It reads ${Math.round(v.celsius * 2) / 2} °C.`,
-        slips: gone,
+        slips: none,
       };
     case 'nose': {
       const found = smells.find(([gas]) => at(gas) >= 0.0008);
       return found
-        ? { seen: { smell: found[2] }, text: `Wafted to the nose: ${found[1]}.`, slips: gone }
-        : { seen: { smell: 'none' }, text: 'No smell.', slips: gone };
+        ? { seen: { smell: found[2] }, text: `Wafted to the nose: ${found[1]}.`, slips: none }
+        : { seen: { smell: 'none' }, text: 'No smell.', slips: none };
     }
   }
 }
-/** Is there a gas in a vessel that the wrong test was used on? */
-export const strongAcidIn = (v: Vessel): boolean => totalIn(v, 'H+') > 4;

@@ -77,6 +77,15 @@ describe('what cannot be done is told', () => {
   ] as const)('%s', (_, action, says) => {
     expect(() => bench().act(action)).toThrow(says);
   });
+  test('what failed has left nothing behind: no vessel, no slip, no time', () => {
+    const { bench: one } = run(salt(['Na+', 'CO3^2-']), [take({ into: 'tube' }), add('water', { mL: 18.5 })]);
+    const stands = () => JSON.stringify([one.views(), one.afterwards(), one.clock_s]);
+    const before = stands();
+    expect(() => one.act(add('AgNO3', { mL: 5 }))).toThrow(/has room/);
+    expect(() => one.act(take({ into: 'tube 2', mL: 40 }))).toThrow(/has room/);
+    expect(stands()).toBe(before);
+    expect(() => one.act({ do: 'shake', vessel: 'tube 2' })).toThrow(/no vessel "tube 2"/);
+  });
   test('a sample whose charges do not balance', () => {
     expect(
       () => new ScreenBench({ samples: { odd: { kind: 'ions', ions: { 'Na+': 1 }, form: 'solution' } } }),

@@ -46,15 +46,31 @@ const doers: { readonly [Name in ActionName]: (bench: BenchState, action: Action
 };
 
 export class ScreenBench {
-  readonly #state: BenchState;
+  #state: BenchState;
+  readonly #setUp: BenchSetUp;
+  readonly #done: Action[] = [];
 
   /** @throws RangeError for a sample or bottle that cannot be. */
   constructor(setUp: BenchSetUp) {
+    this.#setUp = setUp;
     this.#state = new BenchState(setUp);
   }
 
-  /** Does one thing. @throws RangeError saying what cannot be done and why. */
+  /** Does one thing. @throws RangeError saying what cannot be done and why; the bench is then as it was before. */
   act(action: Action): Seen {
+    try {
+      const seen = this.#does(action);
+      this.#done.push(action);
+      return seen;
+    } catch (error) {
+      // Half of it may have been done: the bench is played again up to here.
+      this.#state = new BenchState(this.#setUp);
+      for (const before of this.#done) this.#does(before);
+      throw error;
+    }
+  }
+
+  #does(action: Action): Seen {
     const bench = this.#state;
     const at = bench.done;
     bench.hazards = [];

@@ -7,7 +7,7 @@ import { within } from './measures.js';
 import { bring, extract, mix } from './mixing.js';
 import { strong_M } from './pouring.js';
 import { bottleOf } from './shelf.js';
-import { slipFacts, type SlipCode } from './slips.js';
+import { slipFacts } from './slips.js';
 import { viewOf } from './view.js';
 import { plus, room_C, shareOf, spaceOf, type Vessel } from './vessel.js';
 
@@ -132,7 +132,7 @@ export function hold(b: BenchState, a: ActionOf<'hold'>): Done {
   const damp =
     a.damp ?? !(a.what === 'red-litmus' || a.what === 'blue-litmus' || a.what === 'starch-iodide-paper');
   const got = holdAt(v, a.what, a.where ?? 'mouth', a.damp ?? damp);
-  for (const code of got.slips) b.slip(code as SlipCode);
+  for (const code of got.slips) b.slip(code);
   if (got.bang === 'loud') {
     b.hazard('bang', 'A sharp bang: tube pointed away from faces.');
     b.eyes();

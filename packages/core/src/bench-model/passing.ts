@@ -300,7 +300,3 @@ function deliver(from: Vessel, to: Vessel, out: ReadonlyMap<string, number>, tot
   }
   fill(to, kept);
 }
-
-export { coolsIn_s as coolingTime };
-/** Component of a metal's ion. */
-export const metalIon = (metal: string): Component | undefined => ionOfMetal[metal];

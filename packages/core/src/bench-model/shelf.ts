@@ -2,7 +2,7 @@
 import { reagentParts } from '../equilibrium/reagents.js';
 import type { Component } from '../equilibrium/components.js';
 import { hazardAt, reagents, type ReagentId } from '../hazards/reagents.js';
-import { notKnown, type HazardBand } from '../hazards/hazard-band.js';
+import type { HazardBand } from '../hazards/hazard-band.js';
 import type { MetalId } from '../species/substance.js';
 
 /** What the equilibrium model leaves out and the bench keeps apart, in mol. */
@@ -185,5 +185,3 @@ export function bottleOf(asked: string): Bottle {
 /** The hazard of a bottle at a strength. */
 export const bottleHazard = (bottle: Bottle, molarity: number): HazardBand | undefined =>
   bottle.hazards ? hazardAt(bottle.hazards, molarity || null) : undefined;
-/** What is said of a bottle nobody has classified. */
-export const hazardNotKnown = notKnown;

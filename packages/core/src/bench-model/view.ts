@@ -303,4 +303,3 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
   };
 }
 const round = (n: number, places = 2): number => Number(n.toFixed(places));
-export const chlorideIn = (v: Vessel): number => totalIn(v, 'Cl-');

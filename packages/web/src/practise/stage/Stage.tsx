@@ -216,8 +216,7 @@ function useCourse(
     frame = requestAnimationFrame(step);
     return () => cancelAnimationFrame(frame);
     // A new holding begins anew, though it may show the same.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [shown, turn, still]);
+  }, [shown, seconds, turn, still]);
   return colour;
 }
 
