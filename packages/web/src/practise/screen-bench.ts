@@ -44,8 +44,6 @@ interface ScreenBenchState {
   go: (station: Station) => void;
   log: (body: StudentBody) => Promise<string>;
   finish: () => void;
-  /** The bench as it was after so many actions, for looking back. */
-  at: (actions: number) => readonly Seen[];
 }
 
 let bench: ScreenBench | undefined;
@@ -124,15 +122,6 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
     return Promise.resolve(entry.id);
   },
   finish: () => set({ over: true }),
-  at: (actions) => {
-    const { exercise, fault, actions: all } = get();
-    if (!exercise) return [];
-    const again = new ScreenBench({
-      ...exerciseSetUp(exercise),
-      ...(fault ? { bottles: fault.bottles } : {}),
-    });
-    return all.slice(0, actions).map((action) => again.act(action));
-  },
 }));
 
 const sentence = (text: string): string =>
