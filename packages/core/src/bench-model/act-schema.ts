@@ -1,4 +1,5 @@
 /** The published JSON Schema of a line of the verb `act`: what may be done at the bench on screen. It is also what lines are checked by. */
+import { actAnswerSchema } from './act-answer.js';
 import { actExamples } from './act-examples.js';
 import { overs, pourings, wastes } from './actions.js';
 import { heldPlaces, heldThings } from './at-the-mouth.js';
@@ -68,7 +69,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
     },
   },
   add: {
-    what: 'Adds a reagent: 5 drops unless an amount is said, 1 cm3 of hexane, 2 cm3 of limewater, 5 cm3 of an acid on a solid or a metal. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
+    what: 'Adds a reagent: 5 drops unless an amount is said, 1 cm3 of hexane, 2 cm3 of limewater, 3 cm3 of ammonia on what silver nitrate gave, 5 cm3 of an acid on a solid or a metal; of an acid on a solution that holds a base (carbonate, sulfite, phosphate, alkali), as much as leaves it well acid, 1 to 5 cm3. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
     required: ['reagent'],
     fields: {
       reagent: text(
@@ -83,7 +84,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
       ),
       ...amounts,
       toExcess: flag(
-        'Goes on until it is in excess: 2.5 cm3 unless an amount is said. With 0.4 mol/dm3 NaOH zinc, lead and chromium hydroxides stay.',
+        'Goes on until it is in excess: 2.5 cm3, or a quarter more than the vessel holds, unless an amount is said; of the stronger bottle, 4 mol/dm3 NaOH or NH3, unless a molarity is said. With 0.4 mol/dm3 NaOH zinc, lead and chromium hydroxides stay.',
         false,
       ),
       how: one(
@@ -99,7 +100,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
     },
   },
   shake: {
-    what: 'Stoppers and shakes: layers take up what they dissolve, a ring is lost.',
+    what: 'Stoppers and shakes: layers take up what they dissolve, a liquid takes up the gas above it (limewater clouds), a ring is lost.',
     fields: { vessel },
   },
   stir: { what: 'Stirs; the same as to shake.', fields: { vessel } },
@@ -326,7 +327,8 @@ export const actSchema = {
   $id: actSchemaId,
   title: 'A line of the Kivex core verb act: a bench, and what is done at it',
   description:
-    'Answer: {"id","after":[one entry an action: {"at","do","seen":{attribute: value, ids as in the tests},"text","hazards":[{"code","text"}],"vessel"?:{"seen","liquid","solids","pieces","bubbling_mL_s","gases",…},"flame"?:{"srgb","words","moments"}}],"slips":[{"code","at","text","mend"}]}. `seen` holds all that can be seen of the vessel then: state, colour (of the liquid, or of the flame in `flame`), precipitate, excess (once alkali is in excess), excessColour, standing, effervescence, warms, residue, limewater (of a vessel that holds it), upperLayer, ring, diluteAmmonia, concAmmonia, smell, cloud; of what is held: splint, litmus, fumes, solution, limewater, celsius; of a flame: colour or throughBlueGlass. A precipitate is seen from 2e-4 mol/dm3. Deterministic from the seed.',
+    'What is answered is under $defs.answer. `seen` holds all that can be seen of the vessel after the action; a precipitate is seen from 2e-4 mol/dm3. Deterministic from the seed.',
+  $defs: { answer: actAnswerSchema },
   examples: actExamples,
   type: 'object',
   additionalProperties: false,

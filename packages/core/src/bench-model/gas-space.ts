@@ -2,7 +2,18 @@
 import type { Component } from '../equilibrium/components.js';
 import { settled } from './mixing.js';
 import { halfLost_s } from './rates.js';
-import { dissolvedIn, extraIn, holdsGas, molar_mL, plus, spaceOf, totalIn, type Vessel } from './vessel.js';
+import {
+  dissolvedIn,
+  extraIn,
+  holdsGas,
+  hydroxideIn,
+  molar_mL,
+  plus,
+  shareOf,
+  spaceOf,
+  totalIn,
+  type Vessel,
+} from './vessel.js';
 
 /** mol/dm3 in water under 1 bar of the gas at 25 °C, and K by which it falls on warming (source `gas-solubility`; vapours estimated). */
 const held: Readonly<Record<'NH3' | 'SO2', { readonly perBar: number; readonly kelvin: number }>> = {
@@ -93,13 +104,45 @@ export function bubbleThrough(v: Vessel, gases: ReadonlyMap<string, number>): vo
       const mol = (mL * (taken[gas] ?? 0)) / molar_mL;
       if (mol <= 0) continue;
       plus(rest, gas, -mL * taken[gas]!);
-      if ((gas === 'CO2' || gas === 'SO2') && v.limewater_mol > 0) v.taken_mol += mol;
-      else if (gas === 'Cl2') plus(v.extras, 'Cl2', mol);
-      else
-        for (const [c, n] of Object.entries(asParts[gas] ?? {}) as [Component, number][])
-          plus(v.moles, c, n * mol);
+      dissolve(v, gas, mol);
     }
     settled(v);
   }
   fill(v, rest);
+}
+
+/** So many mol of a gas go into the liquid. */
+function dissolve(v: Vessel, gas: string, mol: number): void {
+  if ((gas === 'CO2' || gas === 'SO2') && v.limewater_mol > 0) v.taken_mol += mol;
+  else if (gas === 'Cl2') plus(v.extras, 'Cl2', mol);
+  else
+    for (const [c, n] of Object.entries(asParts[gas] ?? {}) as [Component, number][])
+      plus(v.moles, c, n * mol);
+}
+
+/** Volumes of a gas that one volume of water takes up at room temperature and 1 bar (source `gas-solubility`). */
+const volumes: Readonly<Record<string, number>> = { CO2: 0.85, SO2: 39, NH3: 700, HCl: 450, Cl2: 2.3 };
+
+/** Shaken, a liquid takes up the gas above it: what water dissolves of it, and what the base in it binds. */
+export function takeUp(v: Vessel): void {
+  if (v.mL <= 0 || !holdsGas.includes(v.kind)) return;
+  let any = false;
+  for (const [gas, mL] of [...v.space]) {
+    const perVolume = volumes[gas];
+    if (perVolume === undefined || mL <= 0) continue;
+    const acid = gas !== 'NH3';
+    const bound_mol = !acid
+      ? 0
+      : v.limewater_mol > 0
+        ? Math.max(0, v.limewater_mol - v.taken_mol)
+        : (hydroxideIn(v) * v.mL) / 2000;
+    // Limewater that has all it can bind takes no more than water: shaken a while it stays cloudy, as a jar does.
+    const dissolved_mL = v.limewater_mol > 0 ? 0 : perVolume * v.mL * shareOf(v, gas);
+    const gone = Math.min(mL, dissolved_mL + bound_mol * molar_mL);
+    if (gone <= 0) continue;
+    any = true;
+    plus(v.space, gas, -gone);
+    dissolve(v, gas, gone / molar_mL);
+  }
+  if (any) settled(v);
 }

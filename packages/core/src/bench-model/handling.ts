@@ -2,7 +2,7 @@
 import { type ActionOf } from './actions.js';
 import { hold as holdAt } from './at-the-mouth.js';
 import { takes_s, type BenchState, type Done } from './bench-state.js';
-import { bubbleThrough, vapours } from './gas-space.js';
+import { bubbleThrough, takeUp, vapours } from './gas-space.js';
 import { within } from './measures.js';
 import { bring, extract, mix } from './mixing.js';
 import { strong_M } from './pouring.js';
@@ -17,6 +17,7 @@ export function shake(b: BenchState, a: ActionOf<'shake'>): Done {
   v.still_s = 0;
   extract(v);
   if (v.below) spoilRing(b, v);
+  takeUp(v);
   if (v.mL > 0) mix(v);
   const fastest = b.pass(takes_s.shake, undefined, 'none', v);
   return { vessel: viewOf(v, fastest.get(v)) };

@@ -22,6 +22,11 @@ const defaults = {
   reagent_mL: 0.25,
   onSolid_mL: 5,
   excess_mL: 2.5,
+  onSilver_mL: 3,
+  /** Acid for a liquid with a base in it, in times what the base takes up. */
+  acidTimes: 3,
+  acid_mL: 1,
+  baseFrom_mol: 1e-6,
   catalyst_g: 0.1,
 } as const;
 /** mol/dm3 from which an acid or ammonia counts as concentrated, and from which sulfuric acid spits in water. */
@@ -113,7 +118,7 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   const asked = bottleOf(a.reagent);
   const fault = b.setUp.bottles?.[asked.id] ?? b.setUp.bottles?.[a.reagent];
   const bottle = fault?.holds ? bottleOf(fault.holds) : asked;
-  const molarity = a.molarity ?? asked.usual_M;
+  const molarity = a.molarity ?? (a.toExcess ? asked.excess_M : undefined) ?? asked.usual_M;
   if (!(molarity >= 0 && molarity <= 20))
     throw new RangeError(`molarity is ${molarity}; it runs from 0 to 20 mol/dm3`);
   const strength = Math.min(fault?.holds ? bottle.usual_M : molarity, bottle.most_M ?? Infinity);
@@ -139,8 +144,7 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   } else if (a.g !== undefined) {
     bring(v, bottle.parts, bottle.extras, a.g / massOfBottle(bottle));
   } else {
-    const usual = a.toExcess ? defaults.excess_mL : usualAmount(v, bottle);
-    const mL = b.room(v, amountOf(a).mL ?? usual);
+    const mL = b.room(v, amountOf(a).mL ?? usualAmount(v, bottle, strength, a.toExcess ?? false));
     if (bottle.layer) v.layer_mL += mL;
     else pourIn(b, v, bottle, strength, mL, old, a.how ?? 'dropwise');
     b.tracesInto(v, asked.id, mL);
@@ -165,25 +169,54 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
   return { vessel: viewOf(v, fastest.get(v)) };
 }
 
-/** cm3 that are poured where nobody says how much: drops of a reagent, but enough acid to cover a solid. */
-function usualAmount(v: Vessel, bottle: Bottle): number {
-  if (bottle.layer) return 1;
-  if (bottle.id === 'limewater') return 2;
-  const solid = v.dry.length > 0 || v.pieces.length > 0;
-  return solid && acids.includes(bottle.id) ? defaults.onSolid_mL : defaults.reagent_mL;
+/** Protons that one mol of an acid brings. */
+const acids: Readonly<Record<string, number>> = { HCl: 1, HNO3: 1, H2SO4: 2 };
+/** Protons that one mol of a base takes up where there is acid enough. */
+const takesUp: Readonly<Partial<Record<Component, number>>> = {
+  'CO3^2-': 2,
+  'SO3^2-': 2,
+  'PO4^3-': 3,
+  NH3: 1,
+};
+/** mol of protons that the bases of a liquid take up before it is acid; none in one that is acid already. */
+function baseIn(v: Vessel): number {
+  const taken = (Object.entries(takesUp) as [Component, number][]).reduce(
+    (sum, [base, protons]) => sum + protons * Math.max(0, v.moles.get(base) ?? 0),
+    0,
+  );
+  return Math.max(0, taken - (v.moles.get('H+') ?? 0));
 }
-const acids: readonly string[] = ['HCl', 'HNO3', 'H2SO4'];
+
+/**
+ * cm3 that are poured where nobody says how much: drops of a reagent; of an acid enough to cover a solid, or to leave a
+ * liquid well acid; of ammonia enough to try a silver halide; of anything to excess more than there is in the vessel.
+ */
+function usualAmount(v: Vessel, bottle: Bottle, molarity: number, toExcess: boolean): number {
+  if (bottle.layer) return 1;
+  if (toExcess) return Math.max(defaults.excess_mL, 1.25 * v.mL);
+  if (bottle.id === 'limewater') return 2;
+  const protons = acids[bottle.id];
+  if (protons && (v.dry.length > 0 || v.pieces.length > 0)) return defaults.onSolid_mL;
+  if (protons && v.mL > 0) {
+    const base = baseIn(v);
+    if (base < defaults.baseFrom_mol) return defaults.reagent_mL;
+    const wanted = (defaults.acidTimes * base * 1000) / (protons * Math.max(molarity, 0.01));
+    return Math.min(defaults.onSolid_mL, Math.max(defaults.acid_mL, wanted));
+  }
+  if (bottle.id === 'NH3' && v.story.some((s) => s.bottle === 'AgNO3')) return defaults.onSilver_mL;
+  return defaults.reagent_mL;
+}
 
 /** Slips of order and of the wrong bottle, told by what was in the vessel before. */
 function beforeAdding(b: BenchState, v: Vessel, asked: Bottle, bottle: Bottle, molarity: number): void {
   const had = (id: string) => v.story.some((s) => s.bottle === id);
   const sampled = v.holds.size > 0;
-  const acids = ['HCl', 'HNO3', 'H2SO4'].filter(had);
+  const acidsThere = Object.keys(acids).filter(had);
   if (sampled && ['AgNO3', 'BaCl2', 'Ba(NO3)2'].includes(asked.id)) {
     const ammonia = had('NH3');
     const wrong = asked.id === 'AgNO3' ? ['HCl', 'H2SO4'] : ['H2SO4'];
-    if (acids.some((acid) => wrong.includes(acid))) b.slip('wrong-acid');
-    else if (!acids.length && !ammonia && pHOf(v) > 3) b.slip('no-acid-first');
+    if (acidsThere.some((acid) => wrong.includes(acid))) b.slip('wrong-acid');
+    else if (!acidsThere.length && !ammonia && pHOf(v) > 3) b.slip('no-acid-first');
   }
   const metals = v.pieces.some((p) => p.kind === 'metal');
   if (bottle.id === 'HNO3' && metals) b.slip('nitric-for-hydrogen');
@@ -245,7 +278,7 @@ function pourIn(
   // Strong acid or alkali met by the other warms the tube: 56 kJ for one mol (source `crc-enthalpies`).
   const meets = Math.min(Math.abs(v.moles.get('H+') ?? 0), (molarity * mL) / 1000);
   const alkaline = bottle.id === 'NaOH' || bottle.id === 'KOH';
-  const acid = ['HCl', 'HNO3', 'H2SO4'].includes(bottle.id);
+  const acid = bottle.id in acids;
   const before = (v.moles.get('H+') ?? 0) - (acid ? 1 : alkaline ? -1 : 0) * ((molarity * mL) / 1000);
   if ((alkaline && before > 0) || (acid && before < 0 && totalIn(v, 'CO3^2-') < 1e-6)) {
     const rise = (56000 * meets) / (4.18 * v.mL);
@@ -271,7 +304,12 @@ function afterAdding(
 ): void {
   const solids = solidsOf(v);
   const precipitate = precipitateOf(solids);
-  const hidden = solids.some((s) => !s.visible && s.mol_per_L > visibleByDefault_M / 50);
+  // A trace that acid has left of a carbonate, sulfite or phosphate is what was to be got rid of, not a sample too dilute.
+  const acidified = pHOf(v) < 4;
+  const hidden = solids.some(
+    (s) =>
+      !s.visible && s.mol_per_L > visibleByDefault_M / 50 && !(acidified && /CO3|SO3|PO4/.test(s.formula)),
+  );
   if (
     precipitate === 'none' &&
     hidden &&

@@ -14,6 +14,8 @@ export interface Bottle {
   readonly also: readonly string[];
   /** Strength of the bench bottle in mol/dm3. */
   readonly usual_M: number;
+  /** Strength that is reached for where an excess is wanted, mol/dm3. */
+  readonly excess_M?: number;
   /** A saturated solution is no stronger than this. */
   readonly most_M?: number;
   /** mol of each component that one mol of it brings. */
@@ -69,9 +71,9 @@ export const shelf: readonly Bottle[] = [
     parts: { 'Na+': 0.001, 'Cl-': 0.001, 'Ca2+': 0.0015, 'CO3^2-': 0.002, 'H+': 0.002, 'SO4^2-': 0.0005 },
     hazards: 'water',
   },
-  salt('NaOH', 'sodium hydroxide solution', 0.4),
-  salt('KOH', 'potassium hydroxide solution', 0.4),
-  salt('NH3', 'ammonia solution', 0.4, ['NH3(aq)', 'ammonia', 'NH4OH', 'ammonia-solution']),
+  salt('NaOH', 'sodium hydroxide solution', 0.4, [], { excess_M: 4 }),
+  salt('KOH', 'potassium hydroxide solution', 0.4, [], { excess_M: 4 }),
+  salt('NH3', 'ammonia solution', 0.4, ['NH3(aq)', 'ammonia', 'NH4OH', 'ammonia-solution'], { excess_M: 4 }),
   salt('HCl', 'hydrochloric acid', 0.4),
   salt('HNO3', 'nitric acid', 0.4),
   salt('H2SO4', 'sulfuric acid', 0.4),

@@ -152,6 +152,10 @@ function layerOf(v: Vessel): { value: string; srgb: string } {
   return { value: 'colourless', srgb: '#f4f6f6' };
 }
 
+/** Iron(II) sulfate and sulfuric acid of any strength are both in: a ring is looked for. */
+const ringTried = (v: Vessel): boolean =>
+  ['FeSO4', 'H2SO4'].every((bottle) => v.story.some((s) => s.asked === bottle));
+
 /** Is a brown ring to be seen? */
 export const ringOf = (v: Vessel): 'none' | 'brown' =>
   v.ring && !v.ring.spoilt && v.ring.age_s < ringFades_s.value ? 'brown' : 'none';
@@ -223,7 +227,7 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     if (metals.length && mixed)
       seen['residue'] = metals.some((p) => p.mol > 0.02 * p.start_mol) ? 'solid-left' : 'none';
     if (v.layer_mL > 0) seen['upperLayer'] = layerOf(v).value;
-    if (v.below) seen['ring'] = ringOf(v);
+    if (v.below || ringTried(v)) seen['ring'] = ringOf(v);
     if (v.alkali) {
       if (v.alkali.excess) {
         const was = v.alkali.seen;

@@ -87,6 +87,35 @@ describe('the published schema', () => {
     for (const { required, properties } of oneOf)
       for (const key of required) expect(Object.keys(properties)).toContain(key);
   });
+  test('what is seen, and every slip and hazard, is in the words it names', () => {
+    const { properties } = actSchema.$defs.answer.properties.after.items.properties.seen;
+    const known = properties as Record<string, { enum?: string[] }>;
+    const slips = actSchema.$defs.answer.properties.slips.items.properties.code.oneOf.map((c) => c.const);
+    const salts = [carbonate, ['Zn2+', 'Cl-'], ['Fe2+', 'SO4^2-'], ['NH4+', 'I-'], ['Mg'], ['Cl2'], ['SO2']];
+    const things = actionShapes['hold']!.fields['what']!.enum!;
+    for (const sample of salts)
+      for (const reagent of ['HCl', 'NaOH', 'AgNO3', 'chlorine-water', 'limewater', 'water']) {
+        const { after, slips: made } = act({
+          sample,
+          actions: [
+            { do: 'clean' },
+            { do: 'take' },
+            { do: 'add', reagent, toExcess: true },
+            { do: 'shake' },
+            { do: 'wait', seconds: 90 },
+            ...things.map((what) => ({ do: 'hold', what, damp: true })),
+            ...(sample.length > 1 ? [{ do: 'dip' }, { do: 'flame', glass: true }, { do: 'flame' }] : []),
+          ],
+        });
+        for (const { seen } of after!)
+          for (const [id, value] of Object.entries(seen)) {
+            expect(Object.keys(known)).toContain(id);
+            if (known[id]!.enum)
+              expect({ id, of: known[id]!.enum }).toEqual({ id, of: expect.arrayContaining([value]) });
+          }
+        for (const { code } of made!) expect(slips).toContain(code);
+      }
+  });
   test('its examples are answered', () => {
     for (const line of actExamples) expect(act(line).error).toBeUndefined();
   });
