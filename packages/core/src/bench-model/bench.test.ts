@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { ScreenBench } from './bench.js';
-import { add, clean, dip, flame, run, salt, take, wait } from './trials/bench-runs.js';
+import { add, hold, clean, dip, flame, run, salt, take, wait } from './trials/bench-runs.js';
 
 describe('the bench on screen', () => {
   const calcium = salt(['Ca2+', 'Cl-']);
@@ -90,5 +90,38 @@ describe('what cannot be done is told', () => {
     expect(
       () => new ScreenBench({ samples: { odd: { kind: 'ions', ions: { 'Na+': 1 }, form: 'solution' } } }),
     ).toThrow(/do not balance/);
+  });
+});
+
+describe('gas over water', () => {
+  const collected = (...more: Parameters<typeof run>[1][number][]) =>
+    run({ kind: 'metal', metal: 'Mg', clean: true }, [
+      take({ into: 'flask' }),
+      add('HCl', { to: 'flask', molarity: 1, mL: 5 }),
+      { do: 'connect', from: 'flask', to: 'jar', over: 'water' },
+      ...more,
+    ]);
+  const jar = (done: ReturnType<typeof run>) => done.bench.views().find((v) => v.vessel === 'jar')!;
+  test('pushes the water out bit by bit, and says how far', () => {
+    const shares = [0, 5, 20, 120].map((seconds) => jar(collected(wait(seconds))));
+    expect(shares[0]).toMatchObject({ mouthDown: true, text: expect.stringMatching(/Full of water/) });
+    for (let i = 1; i < shares.length; i += 1)
+      expect(shares[i]!.filled!).toBeGreaterThanOrEqual(shares[i - 1]!.filled!);
+    expect(shares[3]!.filled).toBeGreaterThan(0.95);
+    expect(collected(wait(5)).after.at(-1)!.vessel).toMatchObject({ leadsTo: 'jar', ledOver: 'water' });
+  });
+  test('is tested out of the trough, mouth up', () => {
+    const done = collected(wait(120), hold('lit-splint', { at: 'jar' }));
+    expect(done.seen['splint']).toBe('squeaky-pop');
+    expect(jar(done)).toMatchObject({ mouthDown: false, filled: null });
+  });
+  test('is not collected in a vessel that holds a liquid', () => {
+    expect(() =>
+      run({ kind: 'metal', metal: 'Mg', clean: true }, [
+        take({ into: 'flask' }),
+        add('limewater', { to: 'jar' }),
+        { do: 'connect', from: 'flask', to: 'jar', over: 'water' },
+      ]),
+    ).toThrow(/jar holds a liquid already; collect over water in an empty vessel/);
   });
 });

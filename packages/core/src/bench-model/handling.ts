@@ -77,6 +77,14 @@ export function connect(b: BenchState, a: ActionOf<'connect'>): Done {
   const over = a.over ?? (to.mL > 0 ? 'into-liquid' : 'water');
   from.outlet = { to: to.id, over };
   from.closed = false;
+  if (over !== 'into-liquid') to.mouthDown = over !== 'downward';
+  if (over === 'water' && !to.overWater) {
+    if (to.mL > 0)
+      throw new RangeError(`${to.id} holds a liquid already; collect over water in an empty vessel`);
+    to.space.clear();
+    to.overWater = true;
+    to.closed = false;
+  }
   if (over === 'upward' || over === 'downward') {
     const light =
       (shareOf(from, 'H2') || shareOf(from, 'NH3')) > 0.01 || from.pieces.some((p) => p.kind === 'metal');
@@ -133,6 +141,11 @@ export function hold(b: BenchState, a: ActionOf<'hold'>): Done {
   const damp =
     a.damp ?? !(a.what === 'red-litmus' || a.what === 'blue-litmus' || a.what === 'starch-iodide-paper');
   const got = holdAt(v, a.what, a.where ?? 'mouth', a.damp ?? damp);
+  // To be tested it comes out of the trough, mouth up; what water was left in it has run out.
+  if (v.overWater) {
+    v.overWater = false;
+    v.mouthDown = false;
+  }
   for (const code of got.slips) b.slip(code);
   if (got.bang === 'loud') {
     b.hazard('bang', 'A sharp bang: tube pointed away from faces.');

@@ -291,10 +291,7 @@ function deliver(from: Vessel, to: Vessel, out: ReadonlyMap<string, number>, tot
       return [gas, right ? mL * 0.8 : 0] as const;
     }),
   );
-  to.mouthDown = over !== 'downward';
   if (over === 'water') {
-    if (!to.overWater) to.space.clear();
-    to.overWater = true;
     const air = total_mL - [...out.values()].reduce((a, b) => a + b, 0);
     if (air > 0) kept.set('air', air);
   }

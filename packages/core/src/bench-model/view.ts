@@ -4,7 +4,7 @@ import { saltFormula } from '../formulas/salt-ions.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import { bubbling, feltWarm_C, ringFades_s, settlesIn_s, standingSeen_s } from './rates.js';
 import { liquidLook, solidColour, solidPigment, type LiquidLook } from './liquid-colour.js';
-import { extraIn, pHOf, shareOf, totalIn, type Vessel } from './vessel.js';
+import { extraIn, pHOf, shareOf, spaceOf, totalIn, type Vessel } from './vessel.js';
 
 export interface SeenSolid {
   readonly formula: string;
@@ -38,7 +38,11 @@ export interface VesselView {
   readonly stopper: 'bung' | 'thumb' | null;
   /** Vessel its delivery tube leads to. */
   readonly leadsTo: string | null;
+  /** How it leads there. */
+  readonly ledOver: 'into-liquid' | 'water' | 'upward' | 'downward' | null;
   readonly mouthDown: boolean;
+  /** Over water: the share of it that gas has filled, 0 to 1; null where it is not. */
+  readonly filled: number | null;
   readonly label: string | null;
   readonly text: string;
 }
@@ -160,6 +164,17 @@ const ringTried = (v: Vessel): boolean =>
 export const ringOf = (v: Vessel): 'none' | 'brown' =>
   v.ring && !v.ring.spoilt && v.ring.age_s < ringFades_s.value ? 'brown' : 'none';
 
+/** How far gas has pushed the water out of a vessel over a trough, 0 to 1. */
+const filledShare = (v: Vessel): number =>
+  Math.min(1, [...v.space.values()].reduce((a, b) => a + b, 0) / spaceOf(v));
+function filledWords(v: Vessel): string {
+  const share = filledShare(v);
+  if (share < 0.05) return 'Full of water, mouth down in the trough.';
+  return share > 0.95
+    ? 'Full of gas, mouth down in the trough.'
+    : `Gas fills ${Math.round(share * 10)} tenths of it.`;
+}
+
 function dryLook(v: Vessel): { seen: Record<string, string>; srgb: string } {
   const ions = Object.keys(v.dry[0]?.ions ?? {});
   const colours = expectationOf('appearance', ions, { form: 'solid' })['colour'];
@@ -211,7 +226,7 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     words.push('The dry pieces.');
   } else if (!wet) {
     seen['state'] = 'gas';
-    words.push(v.space.size ? 'A tube of gas.' : 'Empty.');
+    words.push(v.overWater ? filledWords(v) : v.space.size ? 'A tube of gas.' : 'Empty.');
   }
   if (wet) {
     Object.assign(seen, { state: 'solution', colour: look.name });
@@ -301,7 +316,9 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     settled: Math.min(1, v.still_s / settlesIn_s.value),
     stopper: v.closed ? (v.tight ? 'bung' : 'thumb') : null,
     leadsTo: v.outlet?.to ?? null,
+    ledOver: v.outlet?.over ?? null,
     mouthDown: v.mouthDown,
+    filled: v.overWater ? round(filledShare(v)) : null,
     label: v.label ?? null,
     text: words.join(' '),
   };

@@ -8,7 +8,7 @@ import { readPractical } from '../practicals/read-practical.js';
 import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
 import { canShow, demonstrationOf } from './demonstration.js';
 import { parOf, trailOf } from './fewest-steps.js';
-import { markRun, screenUnknown } from './screen-run.js';
+import { exerciseSetUp, knownJar, markRun, screenUnknown } from './screen-run.js';
 import { ScreenBench } from '../bench-model/bench.js';
 import { asksOf, faultOf, ownExercise, unknownExercise } from './unknown-exercise.js';
 
@@ -248,3 +248,26 @@ const known = new Set([
   'phosphate-spot Ag+',
   'potassium-iodide Cu2+',
 ]);
+
+describe('knowns beside an unknown', () => {
+  test.each(allSyllabuses.flatMap((s) => asksOf(s).map((asks) => [s.id, asks] as const)))(
+    '%s, %s: each once, each can be taken, and a run with one is played again',
+    (id, asks) => {
+      const exercise = unknownExercise(syllabusOf(id), asks, 3);
+      const names = exercise.knowns.map(knownJar);
+      expect(new Set(names).size).toBe(names.length);
+      expect(names.length).toBeGreaterThan(1);
+      const bench = new ScreenBench(exerciseSetUp(exercise));
+      for (const [i, sample] of names.entries())
+        expect(bench.act({ do: 'take', sample, into: `tube ${i}` }).vessel).toBeDefined();
+      expect(() => markRun(exercise, [{ do: 'take', sample: names[0]! }], [])).not.toThrow();
+      // What is taken where nobody says of what is the unknown.
+      expect(Object.keys(exerciseSetUp(exercise).samples)[0]).toBe('unknown');
+    },
+  );
+  test('a salt has knowns of its cations and of its anions', () => {
+    const { knowns } = unknownExercise(core, 'salt', 3);
+    for (const ion of [...core.cations, ...core.anions])
+      expect({ ion, there: knowns.some((ids) => ids.includes(ion)) }).toEqual({ ion, there: true });
+  });
+});

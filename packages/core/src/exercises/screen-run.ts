@@ -1,11 +1,13 @@
 /** A run of an exercise as it was sent in: played again and marked anew, for a device's word is not taken for it. */
 import type { Action } from '../bench-model/actions.js';
 import { ScreenBench } from '../bench-model/bench.js';
+import { sampleOfSpecies } from '../bench-model/samples.js';
 import type { SlipCode } from '../bench-model/slips.js';
 import { mark } from '../marking/mark.js';
 import { syllabusFor } from '../practicals/practical.js';
 import { lessonMarks, type ItemMark } from '../lesson/lesson-marks.js';
 import { readGroup, type EventBody } from '../lesson/record.js';
+import { speciesName } from '../species/species.js';
 import type { UnknownExercise } from './unknown-exercise.js';
 
 /** The jar on screen has an id of the form all jars have, and the same for everyone. */
@@ -27,9 +29,15 @@ export interface MarkedRun {
   readonly slips: readonly SlipCode[];
 }
 
-/** Goggles are for the person to put on. */
+/** The jar of a known that stands beside the unknown. */
+export const knownJar = (ids: readonly string[]): string => `known ${ids.map(speciesName).join(' ')}`;
+
+/** The unknown, and the knowns beside it. Goggles are for the person to put on. */
 export const exerciseSetUp = (exercise: UnknownExercise) => ({
-  samples: { unknown: exercise.sample },
+  samples: {
+    unknown: exercise.sample,
+    ...Object.fromEntries(exercise.knowns.map((ids) => [knownJar(ids), sampleOfSpecies(ids)])),
+  },
   seed: exercise.seed,
   goggles: false,
 });

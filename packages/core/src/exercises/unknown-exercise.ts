@@ -28,6 +28,8 @@ export interface UnknownExercise {
   readonly practical: Practical;
   /** All it might have been, the truth among them. */
   readonly candidates: readonly (readonly string[])[];
+  /** Known samples that stand beside it, to compare with: ids of what each holds. */
+  readonly knowns: readonly (readonly string[])[];
 }
 
 /** What can be named in a syllabus. */
@@ -69,6 +71,15 @@ function candidatesOf(syllabus: Syllabus, asks: Asked): (readonly string[])[] {
     case 'metal':
       return syllabus.metals.map((m) => [m]);
   }
+}
+
+/** Each ion, gas or metal once; of a salt both its ions, each with a partner that shows nothing of its own. */
+function knownsOf(syllabus: Syllabus, asks: Asked): (readonly string[])[] {
+  const all =
+    asks === 'salt'
+      ? (['cation', 'anion'] as const).flatMap((of) => candidatesOf(syllabus, of))
+      : candidatesOf(syllabus, asks);
+  return [...new Map(all.map((ids) => [ids.join(' '), ids])).values()];
 }
 
 const families: Readonly<Record<Asked, readonly string[]>> = {
@@ -195,6 +206,7 @@ function exerciseOf(
     form,
     sample: sampleOfSpecies(ions, form === 'solid' ? 'solid' : 'solution', form === 'solid' ? 1 : strength_M),
     candidates,
+    knowns: knownsOf(syllabus, asks),
     practical: {
       format: 'kivex-practical',
       formatVersion: 5,

@@ -5,8 +5,9 @@ import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { OneOf } from '../kit/Choices.js';
 import { OnOff } from '../kit/OnOff.js';
+import { Known } from './Known.js';
 import { useScreenBench } from './screen-bench.js';
-import { Section } from './TubeHands.js';
+import { Section } from './Section.js';
 
 const tools: readonly { readonly id: ToolKind; readonly label: string }[] = [
   { id: 'wire', label: 'wire' },
@@ -20,7 +21,7 @@ const places = [
 ] as const;
 
 export function FlameHands() {
-  const { act, flames } = useScreenBench();
+  const { act, flames, exercise } = useScreenBench();
   const [tool, setTool] = useState<ToolKind>('wire');
   const [glass, setGlass] = useState(false);
   const [where, setWhere] = useState<(typeof places)[number]['id']>('inner-cone-tip');
@@ -51,6 +52,13 @@ export function FlameHands() {
           <Button onClick={() => act({ do: 'dip', ...held, kind: tool, wetness: 'dry' })}>Dry</Button>
         )}
       </Section>
+      {exercise && exercise.form !== 'gas' && (
+        <Known
+          exercise={exercise}
+          words="Take it up from the tile"
+          take={(jar) => act({ do: 'dip', ...held, kind: tool, in: jar })}
+        />
+      )}
       <Section title="Look">
         <Button variant="go" onClick={() => look(1)}>
           One second

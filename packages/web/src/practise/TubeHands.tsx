@@ -1,32 +1,23 @@
 /** What hands can do with tubes, bottles, heat, gas and papers. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Action } from '@kivex/core';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { OneOf } from '../kit/Choices.js';
 import { Fold } from '../kit/Fold.js';
 import { OnOff } from '../kit/OnOff.js';
 import { bottlesFor, thingNames, thingsFor, type OfferedBottle } from './bottles.js';
+import { GasHands } from './GasHands.js';
+import { Known } from './Known.js';
 import { useScreenBench } from './screen-bench.js';
-
-export function Section({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <Box role="group" aria-label={title}>
-      <chakra.h2 fontSize="sm" color="ink.soft" fontWeight="600" mb="1">
-        {title}
-      </chakra.h2>
-      <Box display="flex" flexWrap="wrap" gap="1.5">
-        {children}
-      </Box>
-    </Box>
-  );
-}
+import { Section } from './Section.js';
 
 const amounts = [
   { id: '1', label: '1 drop', part: { drops: 1 } },
   { id: '5', label: '5 drops', part: { drops: 5 } },
   { id: '10', label: '10 drops', part: { drops: 10 } },
   { id: 'mL', label: '1 cm³', part: { mL: 1 } },
+  { id: '5mL', label: '5 cm³', part: { mL: 5 } },
   { id: 'excess', label: 'to excess', part: { toExcess: true } },
 ] as const;
 type AmountId = (typeof amounts)[number]['id'];
@@ -88,6 +79,18 @@ export function TubeHands() {
           Limewater in a fresh tube
         </Button>
       </Section>
+      <Known
+        exercise={exercise}
+        words={gas ? 'Fill a fresh tube with it' : 'Some into a fresh tube'}
+        take={(jar) =>
+          act({
+            do: 'take',
+            sample: jar,
+            into: next('tube'),
+            ...(gas || exercise.form === 'metal' ? {} : { mL: 1 }),
+          })
+        }
+      />
       <Box>
         <chakra.h2 fontSize="sm" color="ink.soft" fontWeight="600" mb="1">
           Add to {here}
@@ -145,7 +148,7 @@ function Bottles({
   );
 }
 
-type Act = (action: Action) => boolean;
+export type Act = (action: Action) => boolean;
 
 function TubeActs({
   view,
@@ -158,7 +161,6 @@ function TubeActs({
   act: Act;
   next: (stem: string) => string;
 }) {
-  const first = other.at(-1);
   const at = { vessel: view } as const;
   return (
     <>
@@ -172,6 +174,27 @@ function TubeActs({
         <Button onClick={() => act({ do: 'discard', ...at, to: 'sink' })}>Empty into the sink</Button>
         <Button onClick={() => act({ do: 'discard', ...at, to: 'metals' })}>… into the metal waste</Button>
       </Section>
+      <Fold title={`More to do with ${view}`}>
+        <Box display="flex" flexWrap="wrap" gap="1.5">
+          <Button onClick={() => act({ do: 'stir', ...at })}>Stir</Button>
+          <Button onClick={() => act({ do: 'warm', ...at, in: 'flame', seconds: 20 })}>
+            Warm over a flame
+          </Button>
+          <Button onClick={() => act({ do: 'stopper', ...at, with: 'bung' })}>Bung in</Button>
+          <Button onClick={() => act({ do: 'stopper', ...at, with: 'none' })}>Open it</Button>
+          <Button onClick={() => act({ do: 'pour', from: view, to: next('tube'), mL: 1 })}>
+            Pour 1 cm³ into a fresh tube
+          </Button>
+          <Button onClick={() => act({ do: 'wash', ...at })}>Rinse it out</Button>
+          <Button onClick={() => act({ do: 'wash', ...at, with: 'tap' })}>… with tap water</Button>
+          <Button onClick={() => act({ do: 'discard', ...at, to: 'silver' })}>
+            Empty into the silver waste
+          </Button>
+          <Button onClick={() => act({ do: 'discard', ...at, to: 'solvents' })}>
+            … into the solvent waste
+          </Button>
+        </Box>
+      </Fold>
       <Section title="Wait">
         {[10, 60, 300].map((seconds) => (
           <Button key={seconds} onClick={() => act({ do: 'wait', seconds })}>
@@ -179,24 +202,7 @@ function TubeActs({
           </Button>
         ))}
       </Section>
-      {first && (
-        <Section title={`Lead gas from ${view}`}>
-          {other.map((to) => (
-            <Button key={to} onClick={() => act({ do: 'bubble', from: view, to, seconds: 30 })}>
-              Bubble through {to}
-            </Button>
-          ))}
-          {other.map((to) => (
-            <Button key={`c${to}`} onClick={() => act({ do: 'connect', from: view, to })}>
-              Tube to {to}
-            </Button>
-          ))}
-          <Button onClick={() => act({ do: 'draw-gas', from: view, to: first, times: 3 })}>
-            Pipette gas to {first}
-          </Button>
-          <Button onClick={() => act({ do: 'disconnect', from: view })}>Take the tube out</Button>
-        </Section>
-      )}
+      <GasHands from={view} other={other} fresh={() => next('jar')} act={act} />
     </>
   );
 }

@@ -75,11 +75,12 @@ const offered = (id: string): OfferedBottle => {
 };
 
 /** Bottles for the tests of an exercise; then all others, for whoever wants to try. */
-export function bottlesFor({ practical }: UnknownExercise): {
+export function bottlesFor({ practical, form }: UnknownExercise): {
   readonly ready: readonly OfferedBottle[];
   readonly more: readonly OfferedBottle[];
 } {
-  const ready = [...new Set([...practical.tests.flatMap((t) => byTest[t.test] ?? []), 'water'])];
+  const acids = form === 'metal' || form === 'solid' ? ['HCl', 'H2SO4', 'HNO3'] : [];
+  const ready = [...new Set([...practical.tests.flatMap((t) => byTest[t.test] ?? []), ...acids, 'water'])];
   return {
     ready: ready.map(offered),
     more: shelf.filter((b) => !ready.includes(b.id)).map((b) => offered(b.id)),

@@ -76,6 +76,57 @@ describe('practising on screen', () => {
       /At step 2: No acid went in first/,
     );
   });
+  test('a known stands beside the unknown, both are seen, and gas is led over water', async () => {
+    useScreenBench.getState().start(ownExercise(syllabusOf('core'), 'cation', ['Cu2+', 'Cl-']), 'Unknown 9');
+    const { user } = show(<PractisePage />);
+    await user.click(screen.getByText('Tubes'));
+    await user.click(press('1 cm³ into a fresh tube'));
+    await user.click(screen.getByText('A known beside it'));
+    const box = screen.getByLabelText<HTMLSelectElement>('Known sample');
+    await user.selectOptions(
+      box,
+      [...box.options].find((o) => /iron\(II\) /.test(o.text))!,
+    );
+    await user.click(press('Some into a fresh tube'));
+    expect(useScreenBench.getState().actions.at(-1)).toMatchObject({
+      sample: expect.stringMatching(/^known iron\(II\)/),
+    });
+    await user.click(press('Two side by side'));
+    expect(screen.getByRole('img', { name: /tube 2\. .* Beside it tube 1\. A blue liquid\./ })).toBeTruthy();
+    await user.click(press('Over water into a jar'));
+    expect(useScreenBench.getState().actions.at(-1)).toEqual({
+      do: 'connect',
+      from: 'tube 2',
+      to: 'jar 1',
+      over: 'water',
+    });
+    expect(await faults()).toEqual([]);
+  }, 30_000);
+  test.each([
+    ['Stir', { do: 'stir' }],
+    ['Warm over a flame', { do: 'warm', in: 'flame' }],
+    ['Bung in', { do: 'stopper', with: 'bung' }],
+    ['Open it', { do: 'stopper', with: 'none' }],
+    ['Pour 1 cm³ into a fresh tube', { do: 'pour', to: 'tube 2', mL: 1 }],
+    ['… with tap water', { do: 'wash', with: 'tap' }],
+    ['Empty into the silver waste', { do: 'discard', to: 'silver' }],
+  ])('more to do: %s', async (name, action) => {
+    useScreenBench.getState().start(ownExercise(syllabusOf('core'), 'cation', ['Cu2+', 'Cl-']), 'Unknown 9');
+    const { user } = show(<PractisePage />);
+    await user.click(screen.getByText('Tubes'));
+    await user.click(press('1 cm³ into a fresh tube'));
+    await user.click(screen.getByText(/^More to do with/));
+    await user.click(press(name));
+    expect(useScreenBench.getState().actions.at(-1)).toMatchObject(action);
+    expect(useScreenBench.getState().problem).toBeUndefined();
+  });
+  test('acids stand ready for a metal, whatever the syllabus', async () => {
+    useScreenBench.getState().start(ownExercise(syllabusOf('core'), 'metal', ['Zn'], 'metal'), 'zinc');
+    const { user } = show(<PractisePage />);
+    await user.click(screen.getByText('Tubes'));
+    for (const acid of ['hydrochloric', 'sulfuric', 'nitric'])
+      expect(screen.getByRole('button', { name: `dilute ${acid} acid` })).toBeTruthy();
+  });
   test('the flame is told moment by moment; where motion is not wanted it stands at its end', async () => {
     localStorage.setItem('kivex-practise-syllabus', 'senior');
     useScreenBench

@@ -30,6 +30,8 @@ interface ScreenBenchState {
   readonly slips: readonly MadeSlip[];
   /** Vessel one works at. */
   readonly chosen: string | undefined;
+  /** The one worked at before that. */
+  readonly before: string | undefined;
   readonly station: Station;
   /** What could not be done, and why. */
   readonly problem: string | undefined;
@@ -70,6 +72,7 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
   clock_s: 0,
   slips: [],
   chosen: undefined,
+  before: undefined,
   station: 'tubes',
   problem: undefined,
   events: [],
@@ -84,6 +87,7 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
       actions: [],
       seen: [],
       chosen: undefined,
+      before: undefined,
       station: exercise.practical.tests[0]?.test === 'flame' ? 'flame' : 'tubes',
       problem: undefined,
       events: [],
@@ -102,6 +106,7 @@ export const useScreenBench = create<ScreenBenchState>()((set, get) => ({
         seen: [...get().seen, seen],
         problem: undefined,
         chosen,
+        ...(chosen === get().chosen ? {} : { before: get().chosen }),
         ...(action.do === 'fume-cupboard' ? { cupboard: action.on } : {}),
         ...snapshot(bench),
       });

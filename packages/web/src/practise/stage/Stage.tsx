@@ -1,14 +1,16 @@
 /** What one looks at: the vessel or the flame large, all vessels small beneath, and the same in words. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { ActionOf } from '@kivex/core';
+import type { ActionOf, VesselView } from '@kivex/core';
 import { useEffect, useState } from 'react';
+import { OnOff } from '../../kit/OnOff.js';
 import { useScreenBench } from '../screen-bench.js';
+import { Apparatus } from './Apparatus.js';
 import { courseAt, shownFor_s, type FlameColourSeen } from './flame-course.js';
 import { FlameDrawing } from './FlameDrawing.js';
 import { shapeOf } from './geometry.js';
 import { Motion } from './Motion.js';
 import { HeldDrawing } from './HeldDrawing.js';
-import { Bung, VesselDrawing } from './VesselDrawing.js';
+import { VesselDrawing } from './VesselDrawing.js';
 
 export function Stage({ still }: { readonly still: boolean }) {
   const station = useScreenBench((s) => s.station);
@@ -26,9 +28,11 @@ const picture = { width: '100%', height: '100%', display: 'block' } as const;
 const stageHeight = { base: '15rem', md: '20rem', lg: '25rem', xl: '27rem' } as const;
 
 function TubeStage() {
-  const { vessels, chosen, choose, actions, seen } = useScreenBench();
+  const { vessels, chosen, before, choose, actions, seen } = useScreenBench();
+  const [pair, setPair] = useState(false);
   const view = vessels.find((v) => v.vessel === chosen);
   const led = view?.leadsTo ? vessels.find((v) => v.vessel === view.leadsTo) : undefined;
+  const beside = pair && !led ? vessels.find((v) => v.vessel === before) : undefined;
   const last = actions.at(-1);
   const held = last?.do === 'hold' ? last : undefined;
   const dropping = last?.do === 'add' || (last?.do === 'take' && view?.liquid);
@@ -44,25 +48,27 @@ function TubeStage() {
       >
         {view ? (
           <svg
-            viewBox={led ? '0 -34 400 344' : '0 -34 200 344'}
+            viewBox={led || beside ? '0 -34 400 344' : '0 -34 200 344'}
             style={picture}
             role="img"
-            aria-label={`${view.vessel}. ${words}`}
+            aria-label={`${view.vessel}. ${words}${beside ? ` Beside it ${beside.vessel}. ${beside.text}` : ''}`}
           >
-            <VesselDrawing view={view} led={Boolean(led)} />
-            {led && (
-              <g transform="translate(150 0)">
-                <VesselDrawing view={led} />
+            {led ? <Apparatus view={view} led={led} /> : <VesselDrawing view={held ? lifted(view) : view} />}
+            {beside && (
+              <g transform="translate(170 0)">
+                <VesselDrawing view={beside} />
               </g>
             )}
-            {led && (
-              <g fill="none" stroke="#4a6174" strokeWidth="4" strokeLinecap="round" strokeLinejoin="round">
-                <path
-                  d={`M100 ${shapeOf(view.kind).brim + 22} V14 H250 V${led.liquid ? shapeOf(led.kind).foot - 14 : shapeOf(led.kind).brim + 40}`}
-                />
+            {beside && (
+              <g fontSize="15" textAnchor="middle" fill="#16233a">
+                <text x="100" y="306">
+                  {nameOf(view)}
+                </text>
+                <text x="270" y="306">
+                  {nameOf(beside)}
+                </text>
               </g>
             )}
-            {led && <Bung kind={view.kind} />}
             {held && (
               <HeldDrawing
                 action={held as ActionOf<'hold'>}
@@ -116,14 +122,24 @@ function TubeStage() {
               >
                 <VesselDrawing view={v} small />
               </svg>
-              {v.label ?? v.vessel}
+              {nameOf(v)}
             </chakra.button>
           ))}
+          <Box alignSelf="center">
+            <OnOff pressed={pair} onPressedChange={setPair}>
+              Two side by side
+            </OnOff>
+          </Box>
         </Box>
       )}
     </>
   );
 }
+
+const nameOf = (view: VesselView): string => view.label ?? view.vessel;
+
+/** A jar is taken out of the trough and turned to be tested. */
+const lifted = (view: VesselView): VesselView => ({ ...view, mouthDown: false, filled: null });
 
 function FlameStage({ still }: { readonly still: boolean }) {
   const { flames, actions, seen } = useScreenBench();

@@ -222,6 +222,19 @@ export function VesselDrawing({
       </defs>
       {!small && view.liquid && <Card shape={shape} top={top} />}
       <path d={shape.inside} fill="#f7fafb" fillOpacity={small ? 0.75 : 0.22} />
+      {view.filled !== null && (
+        // Turned mouth down, the gas stands at its foot and the water below it, at the brim.
+        <g clipPath={`url(#${id})`}>
+          <rect
+            x="0"
+            y={shape.brim}
+            width="200"
+            height={(shape.foot - shape.brim) * (1 - view.filled)}
+            fill="#9cc3d8"
+            opacity="0.55"
+          />
+        </g>
+      )}
       <g clipPath={`url(#${id})`}>
         {tint && (
           <rect

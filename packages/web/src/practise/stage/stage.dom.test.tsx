@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { ScreenBench, sampleOfSpecies, type Action, type Seen } from '@kivex/core';
 import { render, screen } from '@testing-library/react';
 import { show } from '../../testing/show.js';
+import { Apparatus } from './Apparatus.js';
 import { FrameDrawing } from './FrameDrawing.js';
 import { HeldDrawing } from './HeldDrawing.js';
 import { VesselDrawing } from './VesselDrawing.js';
@@ -136,5 +137,41 @@ describe('what is held', () => {
     expect(held('starch-iodide-paper', { colour: 'blue-black' })).toContain('#20203e');
     expect(held('cobalt-chloride-paper', { colour: 'pink' })).toContain('#e3a3b5');
     expect(held('anhydrous-copper-sulfate', { colour: 'blue' })).toContain('#3f7fd0');
+  });
+});
+
+describe('apparatus', () => {
+  const led = (over: 'water' | 'upward' | 'downward', seconds = 20) => {
+    const bench = new ScreenBench({ samples: { sample: { kind: 'metal', metal: 'Mg', clean: true } } });
+    const actions: Action[] = [
+      { do: 'take', into: 'flask' },
+      add('HCl', { to: 'flask', molarity: 1, mL: 5 }),
+      { do: 'connect', from: 'flask', to: 'jar', over },
+      { do: 'wait', seconds },
+    ];
+    for (const action of actions) bench.act(action);
+    const [from, to] = ['flask', 'jar'].map((id) => bench.views().find((v) => v.vessel === id)!);
+    const { container } = render(
+      <svg>
+        <Apparatus view={from!} led={to!} />
+      </svg>,
+    );
+    return container;
+  };
+  const water = (container: HTMLElement) =>
+    [...container.querySelectorAll('rect[fill="#9cc3d8"]')].map((r) => Number(r.getAttribute('height')));
+  test('over water: a trough, and water in the jar that goes as gas comes', () => {
+    const [early, late] = [water(led('water', 1)), water(led('water', 120))];
+    expect(early).toHaveLength(2);
+    expect(late[0]!).toBeLessThan(early[0]! / 4);
+  });
+  test('upward and downward without a trough; the jar turned over for a light gas alone', () => {
+    const turned = (container: HTMLElement) =>
+      [...container.querySelectorAll('g')].filter((g) =>
+        g.getAttribute('transform')?.startsWith('rotate(180'),
+      ).length;
+    expect(water(led('upward'))).toEqual([]);
+    expect(turned(led('upward'))).toBe(1);
+    expect(turned(led('downward'))).toBe(0);
   });
 });
