@@ -3,41 +3,36 @@ import {
   adviceFor,
   discriminationOf,
   holdsOf,
-  isTestId,
   unknownsOf,
-  type PlanAdvice,
   type Practical,
   type RotaPin,
   type StationPlaces,
 } from '@kivex/core';
-import { CalendarPlus, Download } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { DraftBar } from '../drafts/DraftBar.js';
 import { SaveProblem } from '../drafts/SaveProblem.js';
 import { useDocument } from '../drafts/use-document.js';
 import { Button } from '../kit/Button.js';
-import { Field } from '../kit/Field.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
-import { NumberInput } from '../kit/NumberInput.js';
 import { Parts } from '../kit/Parts.js';
 import { address, call } from '../kit/request/call.js';
-import { Select } from '../kit/Select.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
-import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
+import { Surface } from '../lessons/Follows.js';
 import { EvidenceTable } from '../plan/EvidenceTable.js';
-import { RehearsalPanel } from '../plan/RehearsalPanel.js';
 import { RotaPanel } from '../plan/RotaPanel.js';
 import { TellingApart } from '../plan/TellingApart.js';
-import { useRooms } from '../rooms/room-queries.js';
 import { AboutSection } from './AboutSection.js';
+import { GroupsAndRoom } from './GroupsAndRoom.js';
 import { usePracticalDrafts } from './practical-drafts.js';
+import { PracticalFollows } from './PracticalFollows.js';
 import { addPractical, usePractical, useSyllabus, ships } from './practical-queries.js';
-import { freeKey } from './read-sample.js';
+import { RehearsePractical } from './RehearsePractical.js';
 import { labelIn } from './sample-label.js';
 import { SamplesSection } from './SamplesSection.js';
-import { plannedFrom, TestsSection } from './TestsSection.js';
+import { TestsSection } from './TestsSection.js';
 import { Versions } from './Versions.js';
 
 /** Groups the practical is tried with, until a lesson says how many there are. */
@@ -58,7 +53,6 @@ export default function PracticalPage() {
   });
   const { draft, change } = document;
   const me = useMe();
-  const rooms = useRooms();
   const [groups, setGroups] = useState(usualGroups);
   const [places, setPlaces] = useState<StationPlaces>({
     burner: usualGroups,
@@ -86,97 +80,10 @@ export default function PracticalPage() {
   const { changed } = document;
   const { head, versions } = whole.data;
 
-  const mend = (what: NonNullable<PlanAdvice['mend']>) => {
-    switch (what.kind) {
-      case 'add-test':
-        if (isTestId(what.test)) change({ tests: [...practical.tests, plannedFrom(practical, what.test)] });
-        break;
-      case 'add-blank':
-        change({
-          samples: [
-            ...practical.samples,
-            {
-              key: freeKey(practical.samples, 'known'),
-              role: 'known',
-              ions: [],
-              form: 'solution',
-              difficulty: 1,
-            },
-          ],
-        });
-        break;
-      case 'variant':
-        change({
-          tests: practical.tests.map((t) =>
-            t.test === what.test ? { ...t, variant: what.variant as typeof t.variant } : t,
-          ),
-        });
-        break;
-    }
-  };
-  const mendWords = {
-    'add-test': 'Add it',
-    'add-blank': 'Add a blank',
-    variant: 'Use the other method',
-  } as const;
-  const consequences: Consequence[] = [
-    ...advice.map((a): Consequence => ({
-      key: a.key,
-      tone: a.tone,
-      text: a.text,
-      action: a.mend && teaching && (
-        <Button size="small" onClick={() => mend(a.mend!)}>
-          {mendWords[a.mend.kind]}
-        </Button>
-      ),
-    })),
-    ...(!changed && !advice.some((a) => a.tone === 'stop') && teaching
-      ? [
-          {
-            key: 'lesson',
-            tone: 'go' as const,
-            text: 'Saved and fit for a lesson.',
-            action: (
-              <Button asChild variant="go">
-                <Link to={`/lessons/new?practical=${id}`}>
-                  <CalendarPlus size={18} aria-hidden /> Make a lesson
-                </Link>
-              </Button>
-            ),
-          },
-        ]
-      : []),
-  ];
   const nameOf = (sample: Practical['samples'][number]) => ({
     label: labelIn(practical, sample),
     holds: holdsOf(sample),
   });
-  const chooseRoom = (roomId: string) => {
-    const room = rooms.data?.find((r) => r.id === roomId);
-    if (!room) return;
-    setPlaces(room.plan.places);
-    setGroups(Math.min(room.plan.benches.length, 40));
-  };
-  const roomAndGroups = (
-    <>
-      <Field size="small" label="Groups" width="5.5rem">
-        <NumberInput value={groups} min={1} max={40} onValue={(n) => setGroups(n ?? 1)} />
-      </Field>
-      {Boolean(rooms.data?.length) && (
-        <Field size="small" label="Room">
-          <Select defaultValue="" onChange={(e) => chooseRoom(e.target.value)}>
-            <option value="">as set here</option>
-            {rooms.data!.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.name}
-              </option>
-            ))}
-          </Select>
-        </Field>
-      )}
-    </>
-  );
-
   return (
     <>
       <DraftBar
@@ -194,8 +101,8 @@ export default function PracticalPage() {
       </DraftBar>
       <Surface
         follows={
-          <Follows
-            consequences={consequences}
+          <PracticalFollows
+            {...{ id, practical, advice, teaching, changed, change }}
             first={document.error && <SaveProblem {...document} error={document.error} />}
           />
         }
@@ -249,7 +156,7 @@ export default function PracticalPage() {
                   pins={pins}
                   setPlaces={setPlaces}
                   setPins={setPins}
-                  before={roomAndGroups}
+                  before={<GroupsAndRoom groups={groups} setGroups={setGroups} setPlaces={setPlaces} />}
                 />
               ),
             },
@@ -282,25 +189,4 @@ export default function PracticalPage() {
       </Surface>
     </>
   );
-}
-
-/** Rehearses with the groups taking what is free: the rota is made for a lesson. */
-function RehearsePractical({
-  practical,
-  groups,
-  places,
-}: {
-  readonly practical: Practical;
-  readonly groups: number;
-  readonly places: StationPlaces;
-}) {
-  const ready = practical.tests.length > 0 && unknownsOf(practical).length > 0;
-  const plan = useMemo(() => ({ practical, groups, places }), [practical, groups, places]);
-  if (!ready)
-    return (
-      <Tile>
-        <Notice tone="look">Choose at least one test and one unknown first.</Notice>
-      </Tile>
-    );
-  return <RehearsalPanel plan={plan} practical={practical} />;
 }

@@ -5,7 +5,7 @@ import { emptyPractical, syllabusOf } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FilePlus } from 'lucide-react';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -14,6 +14,7 @@ import { RequestProblem } from '../kit/request/request.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Switch } from '../kit/Switch.js';
 import { Tile } from '../kit/Tile.js';
+import { carried, carriedSample, ownSampleName } from './own-sample.js';
 import { PracticalsTable } from './PracticalsTable.js';
 import { addPractical, ships, usePracticals } from './practical-queries.js';
 
@@ -25,6 +26,8 @@ export default function PracticalsPage() {
   const me = useMe();
   const go = useNavigate();
   const cache = useQueryClient();
+  const [search] = useSearchParams();
+  const own = carriedSample(search);
   const [archived, setArchived] = useState(false);
   const [problems, setProblems] = useState<readonly { field: string; detail: string }[]>([]);
   const [problem, setProblem] = useState<string>();
@@ -86,6 +89,11 @@ export default function PracticalsPage() {
           </>
         )}
       </Box>
+      {own && (
+        <Box mb="4">
+          <Notice tone="tell">Open the practical that {ownSampleName(own)} is to go into.</Notice>
+        </Box>
+      )}
       {problem && (
         <Box mb="4">
           <Notice tone="stop">
@@ -111,6 +119,7 @@ export default function PracticalsPage() {
           <PracticalsTable
             practicals={shown}
             teaching={teaching}
+            {...(own ? { carry: carried(own) } : {})}
             syllabusName={syllabusName}
             copy={(p) => void copy(p)}
             set={(id, wanted) => set.mutate({ id, ...wanted })}

@@ -16,13 +16,15 @@ interface PracticalsTableProps {
   readonly copy: (practical: PracticalHead) => void;
   readonly set: (id: string, wanted: { shared?: boolean; archived?: boolean }) => void;
   readonly tools: ReactNode;
+  /** What the address carries on into the practical that is opened. */
+  readonly carry?: string;
 }
 
 const whose = (p: PracticalHead): string =>
   p.shared ? (p.owner ? `${p.owner}, shared` : 'the school’s') : 'only you';
 
 export function PracticalsTable(props: PracticalsTableProps) {
-  const { practicals, syllabusName } = props;
+  const { practicals, syllabusName, carry = '' } = props;
   const columns: WorkColumn<PracticalHead>[] = [
     {
       id: 'title',
@@ -32,7 +34,7 @@ export function PracticalsTable(props: PracticalsTableProps) {
       show: (p) => (
         <Box minW={{ base: '9rem', md: '14rem' }}>
           <chakra.a asChild color="ink" textDecoration="none" _hover={{ textDecoration: 'underline' }}>
-            <Link to={`/practicals/${p.id}`}>{p.title}</Link>
+            <Link to={`/practicals/${p.id}${carry}`}>{p.title}</Link>
           </chakra.a>
           <chakra.div fontSize="sm" fontWeight="400" color="ink.soft" lineHeight="1.3">
             {p.summary}

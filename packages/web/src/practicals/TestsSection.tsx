@@ -1,31 +1,11 @@
 /** The tests: which, by which method, what is looked at, on what, by whom, at what strength. */
 import { Box, chakra } from '@chakra-ui/react';
-import {
-  allTests,
-  attendedMinutes,
-  syllabusFor,
-  testOf,
-  type PlannedTest,
-  type Practical,
-  type TestId,
-  preferredVariant,
-} from '@kivex/core';
+import { allTests, attendedMinutes, syllabusFor, type Practical } from '@kivex/core';
 import { Combobox } from '../kit/Combobox.js';
 import { Field } from '../kit/Field.js';
 import { Tile } from '../kit/Tile.js';
+import { plannedFrom } from './planned-from.js';
 import { PlannedTestTile } from './PlannedTestTile.js';
-
-/** A test as it is added: the syllabus's method and what it has students look at. */
-export function plannedFrom(practical: Practical, id: TestId): PlannedTest {
-  const test = testOf(id);
-  const syllabus = syllabusFor(practical);
-  const inSyllabus = syllabus.tests.find((t) => t.test === id);
-  return {
-    test: id,
-    variant: preferredVariant(syllabus, id).id,
-    attributes: inSyllabus?.attributes ?? [test.attributes[0]!.id],
-  };
-}
 
 const families = ['cation', 'anion', 'gas', 'metal', 'look'] as const;
 const familyWords = {

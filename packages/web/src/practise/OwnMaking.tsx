@@ -1,7 +1,8 @@
 /** An unknown of one's own making: any salt or gas of the syllabus, at any strength, with a little of another salt in it if one likes. */
-import { chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import {
   ownExercise,
+  saltName,
   speciesName,
   standsForNone,
   whyNoSalt,
@@ -9,12 +10,14 @@ import {
   type UnknownExercise,
 } from '@kivex/core';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
+import { carried, type OwnSample } from '../practicals/own-sample.js';
 
 export function OwnMaking({
   syllabus,
@@ -25,6 +28,7 @@ export function OwnMaking({
 }) {
   const gases = syllabus.gases.filter((g) => g !== 'H2O' && !standsForNone(g));
   const salts = syllabus.cations.length > 0 && syllabus.anions.length > 0;
+  const go = useNavigate();
   const [cation, setCation] = useState<string>(syllabus.cations[0] ?? '');
   const [anion, setAnion] = useState<string>(syllabus.anions[0] ?? '');
   const [gas, setGas] = useState<string>(salts ? '' : (gases[0] ?? ''));
@@ -32,39 +36,40 @@ export function OwnMaking({
   const [trace, setTrace] = useState('');
   const [form, setForm] = useState<'solution' | 'solid' | 'lumps'>('solution');
   const [wrong, setWrong] = useState<{ field: string; detail: string }>();
-  const make = (event: React.FormEvent) => {
-    event.preventDefault();
-    if (gas) {
-      const metal = (syllabus.metals as readonly string[]).includes(gas);
-      start(ownExercise(syllabus, metal ? 'metal' : 'gas', [gas], metal ? 'metal' : 'gas'), speciesName(gas));
-      return;
-    }
-    const none = whyNoSalt([cation, anion]);
+  /** What the form says; undefined, and told at its field, where it cannot be set out. */
+  const read = (): (OwnSample & { readonly lumps?: boolean }) | undefined => {
+    setWrong(undefined);
+    if (gas)
+      return { ions: [gas], form: (syllabus.metals as readonly string[]).includes(gas) ? 'metal' : 'gas' };
+    const ions = [cation, anion];
+    const none = whyNoSalt(ions);
     if (none) {
       setWrong({ field: 'anion', detail: `There is no such salt: ${none}. Choose another partner.` });
-      return;
+      return undefined;
     }
-    if (form !== 'solution') {
-      setWrong(undefined);
-      start(
-        ownExercise(syllabus, 'salt', [cation, anion], 'solid', { lumps: form === 'lumps' }),
-        `${speciesName(cation)} ${speciesName(anion)}`,
-      );
-      return;
-    }
+    if (form !== 'solution') return { ions, form: 'solid', lumps: form === 'lumps' };
     const molarity = Number(strength.replace(',', '.'));
-    if (!(molarity > 0 && molarity <= 5)) {
-      setWrong({ field: 'strength', detail: 'Give a strength above 0, up to 5 mol/dm³.' });
-      return;
-    }
-    setWrong(undefined);
+    if (molarity > 0 && molarity <= 5) return { ions, form, molarity };
+    setWrong({ field: 'strength', detail: 'Give a strength above 0, up to 5 mol/dm³.' });
+    return undefined;
+  };
+  const make = (event: React.FormEvent) => {
+    event.preventDefault();
+    const own = read();
+    if (!own) return;
+    const asks = own.form === 'gas' || own.form === 'metal' ? own.form : 'salt';
     start(
-      ownExercise(syllabus, 'salt', [cation, anion], 'solution', {
-        molarity,
-        ...(trace ? { traceOf: trace } : {}),
+      ownExercise(syllabus, asks, own.ions, own.form, {
+        ...(own.lumps ? { lumps: true } : {}),
+        ...(own.molarity === undefined ? {} : { molarity: own.molarity }),
+        ...(own.form === 'solution' && trace ? { traceOf: trace } : {}),
       }),
-      `${speciesName(cation)} ${speciesName(anion)}`,
+      saltName(own.ions),
     );
+  };
+  const keep = () => {
+    const own = read();
+    if (own) void go(`/practicals${carried(own)}`);
   };
   const at = (field: string) => (wrong?.field === field ? wrong.detail : undefined);
   return (
@@ -141,7 +146,12 @@ export function OwnMaking({
             )}
           </>
         )}
-        <Button type="submit">Set it out</Button>
+        <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
+          <Button type="submit">Set it out</Button>
+          <Button variant="quiet" onClick={keep}>
+            Teachers: into a practical
+          </Button>
+        </Box>
       </Form>
     </Tile>
   );

@@ -44,4 +44,32 @@ describe('making one’s own', () => {
     await user.click(screen.getByRole('button', { name: 'Set it out' }));
     expect(start.mock.lastCall![0]).toMatchObject({ asks: 'gas', ions: ['O2'], form: 'gas' });
   });
+  test('goes into a practical by its address, once it can be set out', async () => {
+    const { user, at } = show(<OwnMaking syllabus={syllabusOf('senior')} start={start} />, {
+      path: '/practise',
+    });
+    const into = () => user.click(screen.getByRole('button', { name: 'Teachers: into a practical' }));
+    await user.selectOptions(screen.getByLabelText('Cation'), 'K+');
+    await user.selectOptions(screen.getByLabelText('Anion'), 'Br-');
+    await enter(screen.getByLabelText('Strength, mol/dm³'), '0');
+    await into();
+    expect(at()).toBe('/practise');
+    expect(screen.getByText('Give a strength above 0, up to 5 mol/dm³.')).toBeTruthy();
+    await enter(screen.getByLabelText('Strength, mol/dm³'), '0.2');
+    await into();
+    expect(at()).toBe('/practicals?holds=K%2B+Br-&form=solution&strength=0.2');
+    expect(start).not.toHaveBeenCalled();
+  });
+  test('lumps, and a metal', async () => {
+    const { user } = show(<OwnMaking syllabus={syllabusOf('senior')} start={start} />);
+    await user.selectOptions(screen.getByLabelText('Cation'), 'Ca2+');
+    await user.selectOptions(screen.getByLabelText('Anion'), 'CO3^2-');
+    await user.selectOptions(screen.getByLabelText('As'), 'lumps');
+    await user.click(screen.getByRole('button', { name: 'Set it out' }));
+    expect(start.mock.lastCall![0]).toMatchObject({ form: 'solid', sample: { form: 'lumps' } });
+    await user.selectOptions(screen.getByLabelText('What'), 'Zn');
+    await user.click(screen.getByRole('button', { name: 'Set it out' }));
+    expect(start.mock.lastCall![0]).toMatchObject({ asks: 'metal', form: 'metal', ions: ['Zn'] });
+    expect(start.mock.lastCall![1]).toBe('zinc');
+  });
 });

@@ -32,7 +32,7 @@ export const useMe = () =>
 
 export function Shell({ palette: Palette }: { readonly palette: ComponentType<PaletteProps> }) {
   const me = useMe();
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
   const go = useNavigate();
   const cache = useQueryClient();
   const online = useOnline();
@@ -58,7 +58,7 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
 
   if (me.isPending) return <Loading what="your desk" />;
   if (me.error instanceof RequestProblem && me.error.status === 401)
-    return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname)}`} replace />;
+    return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname + search)}`} replace />;
   if (me.error) return <Failed error={me.error} again={() => void me.refetch()} />;
 
   if (me.data.mustChangePassword && pathname !== '/new-password')
