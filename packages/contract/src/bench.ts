@@ -119,6 +119,8 @@ export interface Feedback {
   readonly released: boolean;
   /** Handed in after the end. */
   readonly late: boolean;
+  /** Made up on the bench on screen. */
+  readonly onScreen: boolean;
   readonly points: number;
   readonly max: number;
   readonly items: readonly FeedbackItem[];

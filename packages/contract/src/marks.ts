@@ -46,7 +46,9 @@ export interface MarkRow {
   readonly late: boolean;
   /** Was away: no mark. */
   readonly absent: boolean;
-  /** By the mark scheme; of somebody absent nought of nought, which is no mark. */
+  /** Of somebody absent: what they made up on the bench on screen, where that was set as catch-up and tried. */
+  readonly caughtUp: Earned | null;
+  /** By the mark scheme; of somebody absent what they made up on screen, else nought of nought, which is no mark. */
   readonly points: number;
   readonly max: number;
   readonly strands: Total['strands'];
@@ -95,6 +97,8 @@ export interface NewScheme {
 /** A student's marks as they were given out, and what they were computed from. */
 export interface FrozenMarks extends Earned {
   readonly late: boolean;
+  /** Made up on the bench on screen by somebody who was away: simulated, no items of the lesson. */
+  readonly onScreen?: true;
   readonly items: readonly {
     readonly key: string;
     readonly strand: Strand;

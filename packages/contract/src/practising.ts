@@ -81,6 +81,8 @@ export interface ScreenWorkResult {
   /** Slips of the best run, by code. */
   readonly slips: readonly string[];
   readonly at: string | null;
+  /** Homework whose best run came after its day. */
+  readonly late: boolean;
 }
 export interface ScreenWorkTable {
   readonly work: ScreenWork | null;

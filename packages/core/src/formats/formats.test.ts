@@ -42,7 +42,7 @@ describe('a roster is read as people paste it', () => {
 });
 
 describe('marks as a table', () => {
-  const row = { group: 'G', points: [1, null], total: 1, max: 2, late: false, open: 0 };
+  const row = { group: 'G', points: [1, null], total: 1, max: 2, late: false, onScreen: false, open: 0 };
   test('can be read back from CSV, whatever the names', () => {
     fc.assert(
       fc.property(
@@ -65,11 +65,13 @@ describe('marks as a table', () => {
       rows: [
         { ...row, name: 'Ada', points: [null, null], total: null, max: 0 },
         { ...row, name: 'Bo', late: true },
+        { ...row, name: 'Cy', points: [null, null], onScreen: true },
       ],
     });
     expect(table.slice(1)).toEqual([
       ['Ada', 'G', '', '', '', '', 'away', '0'],
       ['Bo', 'G', '1', '', '1', '2', 'late', '0'],
+      ['Cy', 'G', '', '', '1', '2', 'away, made up on screen', '0'],
     ]);
   });
   test('a name that would run as a formula is defused in CSV', () => {

@@ -12,6 +12,8 @@ export interface MarksSheet {
     readonly total: number | null;
     readonly max: number;
     readonly late: boolean;
+    /** Made up on screen by somebody who was away. */
+    readonly onScreen: boolean;
     readonly open: number;
   }[];
 }
@@ -19,11 +21,13 @@ export interface MarksSheet {
 /** Name, group, each item, total, out of, what is to be known of it, still to look at; headings first. */
 export const marksTable = ({ items, rows }: MarksSheet): string[][] => [
   ['Student', 'Group', ...items, 'Total', 'Out of', 'Note', 'Still to look at'],
-  ...rows.map(({ name, group, points, total, max, late, open }) => [
+  ...rows.map(({ name, group, points, total, max, late, onScreen, open }) => [
     name,
     group,
     ...points.map((p) => (p === null ? '' : String(p))),
-    ...(total === null ? ['', '', 'away'] : [String(total), String(max), late ? 'late' : '']),
+    ...(total === null
+      ? ['', '', 'away']
+      : [String(total), String(max), onScreen ? 'away, made up on screen' : late ? 'late' : '']),
     String(open),
   ]),
 ];

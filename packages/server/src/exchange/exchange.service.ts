@@ -19,6 +19,7 @@ import { badInput } from '../problems/problems.js';
 import { Lesson } from '../records/lessons.entities.js';
 import { MarkReleaseRow } from '../records/marking.entities.js';
 import { School, SchoolClass, Student } from '../records/people.entities.js';
+import { lineMax, scoreOf } from './scores.js';
 
 /** Classes, and lessons with results, that go at once. */
 const mostClasses = 500;
@@ -149,15 +150,22 @@ export class ExchangeService {
           title: l.practicalVersion.document.title,
           date: l.startsAt.toISOString().slice(0, 10),
           classId: l.classId,
-          max: Math.max(...maxima.get(l.id)!.map((r) => r.marks.max)),
+          max: lineMax(maxima.get(l.id)!.map((r) => r.marks)),
         })),
       results: last.map((r) => ({
         id: r.id,
         lineItem: r.lessonId,
         student: r.studentId,
-        score: r.marks.points,
+        score: scoreOf(
+          r.marks,
+          maxima.get(r.lessonId)!.map((m) => m.marks),
+        ),
         date: r.at.toISOString().slice(0, 10),
-        comment: r.marks.late ? 'handed in after the end' : '',
+        comment: r.marks.onScreen
+          ? `away; made up on screen: ${r.marks.points} of ${r.marks.max}`
+          : r.marks.late
+            ? 'handed in after the end'
+            : '',
       })),
     };
   }

@@ -20,13 +20,22 @@ export class FeedbackService {
     const { document } = lesson.practicalVersion;
     const { title } = document;
     const given = await this.marks.givenTo(lesson.id, me.id);
-    const nothing = { late: false, points: 0, max: 0, items: [], next: null, questions: [], truths: [] };
+    const nothing = {
+      late: false,
+      onScreen: false,
+      points: 0,
+      max: 0,
+      items: [],
+      next: null,
+      questions: [],
+      truths: [],
+    };
     if (!given) return { me, title, released: false, ...nothing };
     const [samples, questions] = await Promise.all([
       this.views.samplesOf(lesson.id),
       this.questions.ofStudent(lesson.id, me.id),
     ]);
-    const { points, max, late, items } = given.marks;
+    const { points, max, late, onScreen, items } = given.marks;
     const place = new Map(samples.map((s, i) => [s.id, i]));
     const own = new Set(items.map((i) => i.sample));
     return {
@@ -34,6 +43,7 @@ export class FeedbackService {
       title,
       released: true,
       late,
+      onScreen: onScreen ?? false,
       points,
       max,
       items: items

@@ -6,6 +6,7 @@ export const frozenOf = (row: Omit<MarkRow, 'given'>, scheme: string | null, log
   points: row.points,
   max: row.max,
   late: row.late,
+  ...(row.caughtUp ? { onScreen: true as const } : {}),
   items: row.cells.map(
     ({ key, strand, sample, test, attribute, answer, points, max, weight, why, changes }) => {
       const by = changes.findLast((c) => c.answer === answer);
@@ -32,7 +33,12 @@ export const frozenOf = (row: Omit<MarkRow, 'given'>, scheme: string | null, log
 /** Whether what was given out is what stands now, to the student. */
 export function givenOut(row: Omit<MarkRow, 'given'>, given: FrozenMarks | undefined): GivenOut {
   if (!given) return 'no';
-  const shown = ({ points, max, items }: FrozenMarks) =>
-    JSON.stringify([points, max, items.map((i) => [i.key, i.answer, i.points, i.weight, i.why])]);
+  const shown = ({ points, max, items, onScreen }: FrozenMarks) =>
+    JSON.stringify([
+      points,
+      max,
+      onScreen ?? false,
+      items.map((i) => [i.key, i.answer, i.points, i.weight, i.why]),
+    ]);
   return shown(given) === shown(frozenOf(row, null, 0)) ? 'as-now' : 'as-before';
 }

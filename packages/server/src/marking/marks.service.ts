@@ -1,6 +1,6 @@
 /** Marks as they stand: what is computed, with what people have decided, by the mark scheme. */
 import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
-import { groupedBy, standingMark, totalOf, weightOf, type MarkScheme } from '@kivex/core';
+import { groupedBy, standingMark, totalOf, weightOf, type Earned, type MarkScheme } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
@@ -8,6 +8,8 @@ import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { LessonSeat, type Lesson } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkReleaseRow, MarkRow } from '../records/marking.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
+import { bestRun } from '../practising/best-run.js';
+import { ScreenRunRow } from '../records/practising.entities.js';
 import { givenOut } from './frozen.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
@@ -33,7 +35,7 @@ export class MarksService {
   /** As `table`, of what is kept. @param db of a transaction under way. */
   async read(lesson: Lesson, db: EntityManager = this.marks.manager): Promise<MarkTable> {
     const lessonId = lesson.id;
-    const [groups, samples, handedIn, marks, changes, seats, given, standing, { document }] =
+    const [groups, samples, handedIn, marks, changes, seats, given, standing, { document }, caughtUp] =
       await Promise.all([
         this.views.groupsOf(lessonId),
         this.views.samplesOf(lessonId),
@@ -44,6 +46,7 @@ export class MarksService {
         this.givenOut(lessonId, db),
         this.schemes.of(lessonId, db),
         db.findOneByOrFail(PracticalVersion, { id: lesson.practicalVersionId }),
+        this.caughtUp(lessonId, db),
       ]);
     const { scheme } = standing;
     const cells = groupedBy(marks, (m) => m.studentId);
@@ -64,6 +67,7 @@ export class MarksService {
         const at = handedIn.get(student.id) ?? null;
         const late =
           at !== null && lesson.endedAt !== null && Date.parse(at) > lesson.endedAt.getTime() + grace_ms;
+        const made = away ? (caughtUp.get(student.id) ?? null) : null;
         const row = {
           student,
           group: group.name,
@@ -71,7 +75,9 @@ export class MarksService {
           handedInAt: at,
           late,
           absent: away,
+          caughtUp: made,
           ...totalOf(scheme, own, late),
+          ...made,
           cells: own,
         };
         return { ...row, given: givenOut(row, given.get(student.id)?.marks) };
@@ -113,6 +119,20 @@ export class MarksService {
       order: { at: 'DESC', id: 'DESC' },
     });
     return last && !last.withdrawnAt ? last : undefined;
+  }
+
+  /** What each student made up on screen, by student id: their best run, where catch-up is set. */
+  private async caughtUp(lessonId: string, db: EntityManager): Promise<ReadonlyMap<string, Earned>> {
+    const runs = await db.find(ScreenRunRow, {
+      where: { work: { lessonId, kind: 'catch-up' } },
+      select: { id: true, studentId: true, passed: true, points: true, max: true, slips: true, waived: true },
+    });
+    return new Map(
+      [...groupedBy(runs, (r) => r.studentId)].flatMap(([student, own]) => {
+        const best = bestRun(own);
+        return best ? [[student, { points: best.points, max: best.max }] as const] : [];
+      }),
+    );
   }
 
   /** Decisions by mark, oldest first. */

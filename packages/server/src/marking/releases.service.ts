@@ -79,8 +79,7 @@ export class ReleasesService {
     const rows = table.rows.filter(
       (row) =>
         (!students || students.includes(row.student.id)) &&
-        !row.absent &&
-        row.cells.length > 0 &&
+        (row.absent ? row.caughtUp !== null : row.cells.length > 0) &&
         row.given !== 'as-now',
     );
     if (rows.length)

@@ -82,6 +82,7 @@ export function reportOf(
     max: row.max,
     late: row.late,
     absent: row.absent,
+    onScreen: row.caughtUp !== null,
     tile: seen.map((sample) => ({
       label: sample.label,
       cells: tests.map((test) =>

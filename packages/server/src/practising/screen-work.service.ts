@@ -27,6 +27,7 @@ import { badInput, conflict, notFound, tooMany } from '../problems/problems.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { ScreenRunRow, ScreenWorkRow } from '../records/practising.entities.js';
 import { checkEvent } from '../run/log/event-bodies.dto.js';
+import { bestRun } from './best-run.js';
 
 /** Runs of one student taken; practising without end is what the open page is for. */
 const mostRuns = 40;
@@ -52,6 +53,7 @@ export class ScreenWorkService {
         resultOf(
           student,
           runs.filter((r) => r.studentId === student.id),
+          work?.due,
         ),
       )
       .sort((a, b) => a.student.name.localeCompare(b.student.name));
@@ -172,17 +174,17 @@ const planOf = ({ kind, asks, seed, due }: ScreenWorkRow): NewScreenWork => ({
   ...(due ? { due } : {}),
 });
 
+/** The end of a day anywhere on earth, milliseconds: nobody's evening is cut short by where the server stands. */
+const dayAfter = (day: string): number => Date.parse(`${day}T12:00:00.000Z`) + 24 * 3600_000;
+
 /** The best run of a student, and whether it is enough. */
 function resultOf(
   { id, name }: { readonly id: string; readonly name: string },
   runs: readonly ScreenRunRow[],
+  due: string | null = null,
 ): ScreenWorkResult {
   const made = runs.filter((r) => !r.waived);
-  const better = (a: ScreenRunRow, b: ScreenRunRow) =>
-    Number(b.passed) - Number(a.passed) ||
-    b.points / (b.max || 1) - a.points / (a.max || 1) ||
-    a.slips.length - b.slips.length;
-  const best = [...made].sort(better)[0];
+  const best = bestRun(runs);
   return {
     student: { id, name },
     state: best?.passed ? 'passed' : runs.some((r) => r.waived) ? 'waived' : made.length ? 'tried' : 'none',
@@ -191,6 +193,7 @@ function resultOf(
     tries: made.length,
     slips: best?.slips ?? [],
     at: best?.at.toISOString() ?? null,
+    late: due !== null && best !== undefined && best.at.getTime() >= dayAfter(due),
   };
 }
 

@@ -1,8 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
-import type { OwnScreenWork, Problem, ScreenRunMarked, ScreenWorkTable } from '@kivex/contract';
+import type {
+  Feedback,
+  MarkTable,
+  OwnScreenWork,
+  Problem,
+  ScreenRunMarked,
+  ScreenWorkTable,
+} from '@kivex/contract';
 import { allCations, screenUnknown, speciesName, syllabusOf, unknownExercise } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
 import { ownLesson } from '../testing/own-school.js';
+import { move } from '../testing/test-server.js';
 
 const world = ownLesson('ash', 'birch');
 const work = { kind: 'pre-lab', asks: 'cation', seed: 417 } as const;
@@ -118,5 +126,66 @@ describe('work on screen set for a lesson', () => {
         )
       ).status,
     ).toBe(409);
+  });
+});
+
+describe('catch-up of somebody who was away', () => {
+  const marks = (path: string) => `/api/lessons/${world.lesson.id}/marks${path}`;
+  const table = async () => (await world.teacher.get<MarkTable>(marks(''))).body;
+  const ash = async () => (await table()).rows.find((row) => row.student.name === 'Ash Tern')!;
+  const away = (absent: boolean, student = world.school.students[0]!) =>
+    world.teacher.send('PUT', marks(`/absent/${student}`), { absent });
+
+  test('stands in the marks, flagged; of who was there, or of other work, it does not', async () => {
+    await set({ kind: 'catch-up' });
+    await world.ash.post('/api/bench/screen-work', await run(wrong));
+    const best = (await world.ash.post<ScreenRunMarked>('/api/bench/screen-work', await run(right))).body;
+    await world.ash.post('/api/bench/screen-work', await run(wrong));
+    expect(await ash()).toMatchObject({ absent: false, caughtUp: null });
+    await away(true);
+    expect(await ash()).toMatchObject({
+      absent: true,
+      caughtUp: { points: best.points, max: best.max },
+      points: best.points,
+      max: best.max,
+      cells: [],
+    });
+    const { text } = await world.teacher.get(marks('/sheet/csv'));
+    expect(text.split('\r\n').find((line) => line.includes('Ash Tern'))).toMatch(
+      new RegExp(`${best.points},${best.max},"?away, made up on screen`),
+    );
+    await away(false);
+    expect(await ash()).toMatchObject({ caughtUp: null });
+    await away(true);
+    // Pre-lab and homework never count in place of the lesson.
+    await set({ kind: 'pre-lab' });
+    await world.ash.post('/api/bench/screen-work', await run(right));
+    expect(await ash()).toMatchObject({ caughtUp: null, points: 0, max: 0 });
+  });
+  test('is given out with the other marks, and the student sees what it is', async () => {
+    await set({ kind: 'catch-up' });
+    const { points, max } = (
+      await world.ash.post<ScreenRunMarked>('/api/bench/screen-work', await run(right))
+    ).body;
+    await away(true);
+    await away(true, world.school.students[1]);
+    await move(world.teacher, world.lesson, 'marking');
+    await move(world.teacher, world.lesson, 'released');
+    const given = (await table()).rows.filter((row) => row.given === 'as-now').map((row) => row.student.name);
+    expect(given).toContain('Ash Tern');
+    // Somebody who made nothing up has no mark still, and is given none.
+    expect(given).not.toContain('Birch Sole');
+    const told = (await world.ash.get<Feedback>('/api/bench/feedback')).body;
+    expect(told).toMatchObject({ released: true, onScreen: true, points, max, items: [] });
+  });
+  test('homework after its day is called late, and taken all the same', async () => {
+    const table = await set({ kind: 'homework', due: '2026-05-11' });
+    expect(table.body.results[0]).toMatchObject({ late: false });
+    await world.ash.post('/api/bench/screen-work', await run(right));
+    const { results } = (await world.teacher.get<ScreenWorkTable>(path())).body;
+    expect(results[0]).toMatchObject({ state: 'passed', late: true });
+    await set({ kind: 'homework', due: '2999-05-11' });
+    await world.ash.post('/api/bench/screen-work', await run(right));
+    expect((await world.teacher.get<ScreenWorkTable>(path())).body.results[0]).toMatchObject({ late: false });
   });
 });

@@ -16,6 +16,8 @@ export interface StudentReport {
   readonly max: number;
   readonly late: boolean;
   readonly absent: boolean;
+  /** Made up on screen by somebody who was away. */
+  readonly onScreen: boolean;
   /** What was logged, a row a sample, in the order of `tests`. */
   readonly tile: readonly { readonly label: string; readonly cells: readonly string[] }[];
   readonly samples: readonly {
@@ -40,8 +42,12 @@ export interface ReportSheet {
 type Margin = [number, number, number, number];
 const above = (n: number): Margin => [0, n, 0, 0];
 
-const total = ({ points, max, late, absent }: StudentReport): string =>
-  absent ? 'away: no mark' : `${points} of ${max}${late ? ', handed in after the end' : ''}`;
+const total = ({ points, max, late, absent, onScreen }: StudentReport): string =>
+  onScreen
+    ? `away; made up on the bench on screen: ${points} of ${max}`
+    : absent
+      ? 'away: no mark'
+      : `${points} of ${max}${late ? ', handed in after the end' : ''}`;
 
 const lines = {
   hLineWidth: () => 0.6,

@@ -51,6 +51,9 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
           {feedback.points} of {feedback.max}
         </chakra.p>
         {feedback.late && <chakra.p>Handed in after the end.</chakra.p>}
+        {feedback.onScreen && (
+          <chakra.p>You were away: this is what you made up on the bench on screen.</chakra.p>
+        )}
       </Tile>
       <ScreenWork own={own} />
       {feedback.next && <NextStep next={feedback.next} />}

@@ -38,6 +38,7 @@ const feedback: Feedback = {
   title: 'A full unknown salt',
   released: true,
   late: true,
+  onScreen: false,
   points: 1,
   max: 3,
   items: [

@@ -30,7 +30,7 @@ export function GiveOut({ lesson, rows }: { readonly lesson: Lesson; readonly ro
       ]),
   });
   if (lesson.state !== 'marking' && lesson.state !== 'released') return null;
-  const marked = rows.filter((row) => row.cells.length && !row.absent);
+  const marked = rows.filter((row) => (row.absent ? row.caughtUp : row.cells.length));
   const chosen = marked.filter((row) => row.groupId === whose || row.student.id === whose);
   const ids = (of: readonly MarkRow[]) => of.map((row) => row.student.id);
   const older = marked.filter((row) => row.given === 'as-before');

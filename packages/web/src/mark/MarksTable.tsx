@@ -105,11 +105,11 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
         id: 'total',
         head: 'Total',
         says: 'Points of all',
-        value: (row) => (row.cells.length && !wroteNothing(row) ? row.points : undefined),
+        value: (row) => (row.caughtUp || (row.cells.length && !wroteNothing(row)) ? row.points : undefined),
         show: (row) =>
           row.absent ? (
             <Box fontSize="xs" whiteSpace="nowrap">
-              away: no mark
+              {row.caughtUp ? `away; on screen ${row.points} / ${row.max}` : 'away: no mark'}
               <Box>{presence && <Presence row={row} set={presence} />}</Box>
             </Box>
           ) : !row.cells.length ? (

@@ -8,6 +8,7 @@ const row = (name: string, answers: readonly string[] | null): MarkRow =>
     student: { id: name, name },
     given: 'no',
     absent: false,
+    caughtUp: null,
     cells: (answers ?? []).map((answer) => ({ answer, points: 0, max: 1, open: false, changes: [] })),
   }) as unknown as MarkRow;
 const table = (rows: MarkRow[], open = 0): MarkTable => ({

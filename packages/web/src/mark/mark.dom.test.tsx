@@ -49,6 +49,22 @@ describe('the table of marks', () => {
     expect(row.textContent).toContain('nothing to mark');
     expect(row.textContent).not.toMatch(/0 \/ \d/);
   });
+  test('who was away has no mark, or what they made up on screen, called so', () => {
+    const away = { ...rowOf(ash, []), absent: true, points: 0, max: 0 };
+    const made = { ...rowOf(birch, []), absent: true, caughtUp: { points: 2, max: 3 }, points: 2, max: 3 };
+    show(
+      <MarksTable
+        lesson={lesson}
+        rows={[away, made]}
+        columns={columnsOf(lesson, [away, made])}
+        place={undefined}
+        choose={() => undefined}
+        onOrder={() => undefined}
+      />,
+    );
+    expect(screen.getByRole('row', { name: /Ash Tern/ }).textContent).toContain('away: no mark');
+    expect(screen.getByRole('row', { name: /Birch/ }).textContent).toContain('away; on screen 2 / 3');
+  });
   test('pressing a mark says whose and which', async () => {
     const choose = jest.fn<(place: { student: string; column: string }) => void>();
     const { user } = table(choose);

@@ -66,8 +66,9 @@ export function ScreenWorkPanel() {
     <Tile display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="xl">On screen</chakra.h2>
       <chakra.p color="ink.soft">
-        One unknown at the bench on screen, the same for everyone, marked as the real one and kept apart from
-        the marks of this lesson. It is simulated: no leave to do it for real.
+        One unknown at the bench on screen, the same for everyone, marked as the real one. Of those who were
+        away, catch-up stands in the marks, flagged as on screen; everything else is kept apart from them. It
+        is simulated: no leave to do it for real.
       </chakra.p>
       <SetForm
         key={data.work ? `${data.work.seed}${data.work.kind}` : 'none'}
@@ -176,12 +177,15 @@ function Results({
             </chakra.tr>
           </chakra.thead>
           <chakra.tbody>
-            {results.map(({ student, state, points, max, tries, slips: made }) => (
+            {results.map(({ student, state, points, max, tries, late, slips: made }) => (
               <chakra.tr key={student.id} borderTop="1px solid" borderColor="slate.200">
                 <chakra.th textAlign="start" fontWeight="600" pe="3" py="1">
                   {student.name}
                 </chakra.th>
-                <chakra.td pe="3">{stateWords[state]}</chakra.td>
+                <chakra.td pe="3">
+                  {stateWords[state]}
+                  {late && ', after its day'}
+                </chakra.td>
                 <chakra.td pe="3">{tries ? `${points} of ${max}` : ''}</chakra.td>
                 <chakra.td pe="3">{tries || ''}</chakra.td>
                 <chakra.td pe="3">{made.map((code) => code.replaceAll('-', ' ')).join(', ')}</chakra.td>

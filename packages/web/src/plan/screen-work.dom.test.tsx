@@ -11,7 +11,9 @@ const path = `/api/lessons/${lesson.id}/screen-work`;
 const ash = { id: 'ash', name: 'Ash Tern' };
 const table = (state: 'none' | 'tried' | 'passed' | 'waived'): ScreenWorkTable => ({
   work: { kind: 'pre-lab', asks: 'cation', seed: 417, syllabus: 'core' },
-  results: [{ student: ash, state, points: 2, max: 3, tries: 1, slips: ['wire-not-clean'], at: null }],
+  results: [
+    { student: ash, state, points: 2, max: 3, tries: 1, slips: ['wire-not-clean'], at: null, late: false },
+  ],
   slips: [{ code: 'wire-not-clean', runs: 1, of: 2 }],
 });
 const nothing: ScreenWorkTable = { work: null, results: [], slips: [] };

@@ -163,6 +163,7 @@ export const rowOf = (
   handedInAt: '2026-11-26T09:50:00.000Z',
   late: false,
   absent: false,
+  caughtUp: null,
   ...totalOf(evenScheme, cells),
   cells,
   given: 'no',
