@@ -45,6 +45,7 @@ export { shelf } from './bench-model/shelf.js';
 export { slipFacts, type MadeSlip, type SlipCode } from './bench-model/slips.js';
 export type { SeenSolid, VesselView } from './bench-model/view.js';
 export { capacity_mL, vesselKinds, type VesselKind } from './bench-model/vessel.js';
+export * from './exercises/best-run.js';
 export * from './exercises/demonstration.js';
 export * from './exercises/fewest-steps.js';
 export * from './exercises/screen-run.js';

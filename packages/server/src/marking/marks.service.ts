@@ -1,6 +1,14 @@
 /** Marks as they stand: what is computed, with what people have decided, by the mark scheme. */
 import type { MarkCell, MarkRow as MarkRowView, MarkTable } from '@kivex/contract';
-import { groupedBy, standingMark, totalOf, weightOf, type Earned, type MarkScheme } from '@kivex/core';
+import {
+  bestRun,
+  groupedBy,
+  standingMark,
+  totalOf,
+  weightOf,
+  type Earned,
+  type MarkScheme,
+} from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
@@ -8,7 +16,6 @@ import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { LessonSeat, type Lesson } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkReleaseRow, MarkRow } from '../records/marking.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
-import { bestRun } from '../practising/best-run.js';
 import { ScreenRunRow } from '../records/practising.entities.js';
 import { givenOut } from './frozen.js';
 import { MarkKeepingService } from './mark-keeping.service.js';

@@ -10,6 +10,7 @@ import type {
 import {
   allSyllabuses,
   asksOf,
+  bestRun,
   markRun,
   readActions,
   syllabusFor,
@@ -27,7 +28,6 @@ import { badInput, conflict, notFound, tooMany } from '../problems/problems.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { ScreenRunRow, ScreenWorkRow } from '../records/practising.entities.js';
 import { checkEvent } from '../run/log/event-bodies.dto.js';
-import { bestRun } from './best-run.js';
 
 /** Runs of one student taken; practising without end is what the open page is for. */
 const mostRuns = 40;
