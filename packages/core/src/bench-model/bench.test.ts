@@ -125,3 +125,20 @@ describe('gas over water', () => {
     ).toThrow(/jar holds a liquid already; collect over water in an empty vessel/);
   });
 });
+
+describe('through the blue glass', () => {
+  const sodium = (...before: Parameters<typeof run>[1][number][]) =>
+    run(salt(['Na+', 'Cl-']), [...before, flame({ glass: true })]).seen['throughBlueGlass'];
+  test.each<[string, Parameters<typeof run>[1]]>([
+    ['one dip', [clean, dip()]],
+    ['a dip on a wire not cleaned', [dip()]],
+    ['dip upon dip', [clean, dip(), flame(), dip(), flame(), dip()]],
+    ['touched with a finger too', [clean, { do: 'touch' }, dip()]],
+  ])('sodium is not seen: %s', (_, before) => {
+    expect(sodium(...before)).toBe('none');
+  });
+  test('potassium is, under sodium that hides it from the bare eye', () => {
+    const done = run(salt(['K+', 'Cl-']), [dip(), flame(), dip(), flame({ glass: true })]);
+    expect([done.after[1]!.seen['colour'], done.seen['throughBlueGlass']]).toEqual(['yellow', 'crimson']);
+  });
+});

@@ -1,7 +1,7 @@
 /** The burner and what is held in it: colours that come and go, sodium that masks, wood that burns, salt that fell in. */
 import { flameColour, type FlameColour } from '../flame/flame-colour.js';
 import type { FlameName } from '../flame/flame-name.js';
-import { burnsFrom_s, cleaningLeaves, flameCourse, sodiumOf } from './rates.js';
+import { burnsFrom_s, cleaningLeaves, flameCourse, moreShines, sodiumOf } from './rates.js';
 
 export const toolKinds = ['wire', 'splint', 'swab', 'glass-rod'] as const;
 export type ToolKind = (typeof toolKinds)[number];
@@ -96,6 +96,10 @@ export interface FlameSeen {
   readonly luminous: boolean;
 }
 
+/** How strongly so many loads of a salt shine, in loads. */
+const shineOf = (loads: number): number =>
+  loads <= 1 ? loads : 1 + moreShines.value * (1 - Math.exp(1 - loads));
+
 /** The colour of the burner's flame with a tool in it, so many seconds after the tool went in. */
 export function flameAt(
   burner: Burner,
@@ -110,7 +114,8 @@ export function flameAt(
   const heat = heatThere[place] * (burner.airHoleOpen ? 1 : 0.05);
   if (tool) addLoad(ions, shines(tool.load, at_s), heat);
   const luminous = Math.max(burner.airHoleOpen ? 0 : 1, tool ? ownLight(tool, at_s) : 0);
-  return flameColour({ ions, glass, luminous });
+  const shining = Object.fromEntries(Object.entries(ions).map(([ion, n]) => [ion, shineOf(n)]));
+  return flameColour({ ions: shining, glass, luminous });
 }
 
 /** Holds a tool in the flame for so many seconds more; its colour is read at the end. */

@@ -127,6 +127,12 @@ export const sodiumOf = {
   dust: estimate(0.02, 'loads', 'where sodium salts have been spilt about'),
   glass: estimate(2, 'loads', 'glass gives off its own sodium as it softens'),
 } as const;
+/** Loads of one salt beyond the first shine as this much more at most: the flame takes up again what its own atoms give. */
+export const moreShines = estimate(
+  0.35,
+  'loads',
+  'self-absorption of strong lines; a dirty wire is no brighter than this',
+);
 /** What one dip and burning-off leaves on the wire. */
 export const cleaningLeaves = {
   strong: estimate(0.01, 'share'),

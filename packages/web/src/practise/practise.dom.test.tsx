@@ -4,6 +4,7 @@ import { act, screen, within } from '@testing-library/react';
 import { faults, show } from '../testing/show.js';
 import PractisePage from './PractisePage.js';
 import { useScreenBench } from './screen-bench.js';
+import { drawnAs } from './stage/flame-course.js';
 
 beforeEach(() => {
   localStorage.clear();
@@ -141,7 +142,9 @@ describe('practising on screen', () => {
       screen.getByRole('img', { name: 'The burner. The flame is apple green, then orange.' }),
     ).toBeTruthy();
     const last = useScreenBench.getState().seen.at(-1)!.flame!;
-    expect(container.querySelector('#kx-plume stop')!.getAttribute('stop-color')).toBe(last.srgb);
+    expect(container.querySelector('#kx-plume stop')!.getAttribute('stop-color')).toBe(
+      drawnAs({ srgb: last.srgb, name: last.moments.at(-1)!.name }, false).outer,
+    );
     expect(container.textContent).toContain('0.3 s');
     await user.click(press('Through blue glass'));
     await user.click(press('From the tile'));

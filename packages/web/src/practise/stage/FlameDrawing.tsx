@@ -1,5 +1,5 @@
 /** The burner in a dimmed place, what is held in it, and the colour it gives; a blue glass before it if one looks through one. */
-import type { FlameColourSeen } from './flame-course.js';
+import { drawnAs, type FlameColourSeen } from './flame-course.js';
 
 export interface FlameDrawingProps {
   readonly airHoleOpen: boolean;
@@ -21,7 +21,8 @@ const holdAt = {
 export function FlameDrawing({ airHoleOpen, tool, charred, colour, glass, where }: FlameDrawingProps) {
   const [x, y] = holdAt[where];
   const shines = colour !== undefined && colour.name !== 'none';
-  const plume = shines ? colour.srgb : airHoleOpen ? '#5f7fd6' : '#ffb13d';
+  const drawn = shines ? drawnAs(colour, glass) : undefined;
+  const plume = drawn?.outer ?? (airHoleOpen ? '#5f7fd6' : '#ffb13d');
   return (
     <g>
       <defs>
@@ -51,8 +52,12 @@ export function FlameDrawing({ airHoleOpen, tool, charred, colour, glass, where 
           <stop offset="0.6" stopColor={plume} stopOpacity="0.75" />
           <stop offset="1" stopColor={plume} stopOpacity="0" />
         </linearGradient>
+        <linearGradient id="kx-hot" x1="0" y1="1" x2="0" y2="0">
+          <stop offset="0" stopColor={drawn?.inner ?? plume} stopOpacity="0.75" />
+          <stop offset="1" stopColor={drawn?.inner ?? plume} stopOpacity="0" />
+        </linearGradient>
       </defs>
-      <circle cx={x} cy={y - 40} r="130" fill="url(#kx-glow)" />
+      {!glass && <circle cx={x} cy={y - 40} r="130" fill="url(#kx-glow)" />}
       {/* The flame and its inner cone. */}
       <g className="kx-flame">
         <path d="M160 240 C118 210 136 120 160 46 C184 120 202 210 160 240Z" fill="url(#kx-cone)" />
@@ -69,6 +74,10 @@ export function FlameDrawing({ airHoleOpen, tool, charred, colour, glass, where 
           <path
             d={`M${x} ${y + 10} C${x - 40} ${y - 8} ${x - 26} ${y - 74} ${x + 2} ${y - 138} C${x + 30} ${y - 74} ${x + 38} ${y - 8} ${x} ${y + 10}Z`}
             fill="url(#kx-plume)"
+          />
+          <path
+            d={`M${x} ${y + 6} C${x - 18} ${y - 6} ${x - 12} ${y - 44} ${x + 1} ${y - 84} C${x + 14} ${y - 44} ${x + 18} ${y - 6} ${x} ${y + 6}Z`}
+            fill="url(#kx-hot)"
           />
         </g>
       )}

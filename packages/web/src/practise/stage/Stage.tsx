@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { OnOff } from '../../kit/OnOff.js';
 import { useScreenBench } from '../screen-bench.js';
 import { Apparatus } from './Apparatus.js';
-import { courseAt, shownFor_s, type FlameColourSeen } from './flame-course.js';
+import { courseAt, drawnAs, shownFor_s, type FlameColourSeen } from './flame-course.js';
 import { FlameDrawing } from './FlameDrawing.js';
 import { shapeOf } from './geometry.js';
 import { Motion } from './Motion.js';
@@ -189,7 +189,7 @@ function FlameStage({ still }: { readonly still: boolean }) {
                 width="0.8rem"
                 height="0.8rem"
                 borderRadius="50%"
-                bg={m.name === 'none' ? '#3c63d8' : m.srgb}
+                bg={m.name === 'none' ? '#3c63d8' : drawnAs(m, action?.glass ?? false).outer}
                 border="1px solid #ffffff66"
               />{' '}
               {m.at_s} s

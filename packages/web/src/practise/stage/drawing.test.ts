@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { capacity_mL, vesselKinds } from '@kivex/core';
-import { courseAt, shownFor_s } from './flame-course.js';
+import { courseAt, drawnAs, shownFor_s } from './flame-course.js';
 import { bubblesFor, cloudiness, levelOf, scatter, shapeOf } from './geometry.js';
 
 describe('where things lie in a vessel', () => {
@@ -44,4 +44,19 @@ describe('a flame between its moments', () => {
     expect(courseAt([], 1)).toBeUndefined();
   });
   test('a long holding is shown in short', () => expect([shownFor_s(1), shownFor_s(60)]).toEqual([1, 4]));
+});
+
+describe('a flame as it is drawn', () => {
+  const channel = (srgb: string, i: number) => parseInt(srgb.slice(1 + 2 * i, 3 + 2 * i), 16);
+  test('barium is yellow-green, no neon: red is in it, and less of it than of green', () => {
+    const { outer, inner } = drawnAs({ srgb: '#00ff52', name: 'apple-green' }, false);
+    expect(channel(outer, 0)).toBeGreaterThan(60);
+    expect(channel(outer, 1)).toBeGreaterThan(channel(outer, 0) + 60);
+    for (const i of [0, 1, 2]) expect(channel(inner, i)).toBeGreaterThanOrEqual(channel(outer, i));
+  });
+  test('by eye and through the glass one name has its own pigment each; a colour without a name stays', () => {
+    const crimson = { srgb: '#ff0060', name: 'crimson' };
+    expect(drawnAs(crimson, true).outer).not.toBe(drawnAs(crimson, false).outer);
+    expect(drawnAs({ srgb: '#123456', name: 'octarine' }, false).outer).toBe('#123456');
+  });
 });

@@ -3,6 +3,7 @@ import { ScreenBench, sampleOfSpecies, type Action, type Seen } from '@kivex/cor
 import { render, screen } from '@testing-library/react';
 import { show } from '../../testing/show.js';
 import { Apparatus } from './Apparatus.js';
+import { drawnAs } from './flame-course.js';
 import { FrameDrawing } from './FrameDrawing.js';
 import { HeldDrawing } from './HeldDrawing.js';
 import { VesselDrawing } from './VesselDrawing.js';
@@ -99,7 +100,8 @@ describe('a moment of a run', () => {
     const { container } = show(<FrameDrawing frame={frame} action={action} />);
     expect(screen.getByRole('img', { name: /crimson\. Through the blue glass/ })).toBeTruthy();
     expect(fills(container)).toContain('#1b2a86');
-    expect(container.innerHTML).toContain(frame.flame!.srgb);
+    const { srgb, moments } = frame.flame!;
+    expect(container.innerHTML).toContain(drawnAs({ srgb, name: moments.at(-1)!.name }, true).outer);
   });
   test('what has no picture is said', () => {
     const { frame, action } = last(['K+', 'Cl-'], { do: 'goggles', on: true });
