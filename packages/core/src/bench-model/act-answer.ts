@@ -5,7 +5,7 @@ import { slipFacts } from './slips.js';
 /** Attributes the bench shows beyond those of the identification tests, and values it adds to theirs. */
 const ofTheBench: Readonly<Record<string, readonly string[]>> = {
   cloud: ['none', 'pale-yellow'],
-  colour: ['deep-blue', 'blue-black', 'orange-brown', 'red', 'no-change'],
+  colour: ['deep-blue', 'blue-black', 'orange-brown', 'red'],
   excessColour: ['deep-blue', 'orange-brown'],
   clean: ['yes', 'no'],
   pop: ['weak'],

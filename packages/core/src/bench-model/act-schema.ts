@@ -59,7 +59,7 @@ interface ActionShape {
 /** Every action with its fields. */
 export const actionShapes: Readonly<Record<string, ActionShape>> = {
   take: {
-    what: 'Takes sample from its jar into a vessel: by dropper a solution (1 cm3 unless said), by spatula a solid (0.3 g), the usual piece of a metal, a tube full of a gas (stoppered).',
+    what: 'Takes sample from its jar into a vessel: by dropper a solution (1 cm3 unless said, 10 drops into a well), by spatula a solid (0.3 g), the usual piece of a metal, a tube full of a gas (stoppered).',
     fields: {
       sample: text('Name of the sample; left out, the first.'),
       into: text('Id of the vessel, made if it is new; left out, the one used last, at first "tube".'),
@@ -69,7 +69,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
     },
   },
   add: {
-    what: 'Adds a reagent: 5 drops unless an amount is said, 1 cm3 of hexane, 2 cm3 of limewater, 3 cm3 of ammonia on what silver nitrate gave, 5 cm3 of an acid on a solid or a metal; of an acid on a solution that holds a base (carbonate, sulfite, phosphate, alkali), as much as leaves it well acid, 1 to 5 cm3. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
+    what: 'Adds a reagent. Unless an amount is said: 5 drops, of an alkali 5 for each cm3 there and so much that a hydroxide is seen; 1 cm3 of hexane, 2 cm3 of limewater, 3 cm3 of ammonia on what silver nitrate gave, 5 cm3 of an acid on a solid or a metal; of an acid on a solution that holds a base (carbonate, sulfite, phosphate, alkali), as much as leaves it well acid, 1 to 5 cm3. Its result is what is seen while it goes in; fizzing is the fastest of the first seconds.',
     required: ['reagent'],
     fields: {
       reagent: text(
@@ -84,7 +84,7 @@ export const actionShapes: Readonly<Record<string, ActionShape>> = {
       ),
       ...amounts,
       toExcess: flag(
-        'Goes on until it is in excess: 2.5 cm3, or a quarter more than the vessel holds, unless an amount is said; of the stronger bottle, 4 mol/dm3 NaOH or NH3, unless a molarity is said. With 0.4 mol/dm3 NaOH zinc, lead and chromium hydroxides stay.',
+        'Goes on until it is in excess: 2.5 cm3, or a quarter more than the vessel holds, unless an amount is said; of the stronger bottle, 4 mol/dm3 NaOH or 6 mol/dm3 NH3, unless a molarity is said. With 0.4 mol/dm3 NaOH zinc, lead and chromium hydroxides stay.',
         false,
       ),
       how: one(

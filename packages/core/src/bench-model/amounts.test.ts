@@ -193,7 +193,7 @@ describe('what is held at the mouth', () => {
     expect(seen('SO2', 'manganate-paper')).toBe('colourless');
     expect(seen('CO2', 'manganate-paper')).toBe('purple');
     expect(seen('Cl2', 'starch-iodide-paper')).toBe('blue-black');
-    expect(seen('Cl2', 'starch-iodide-paper', false)).toBe('no-change');
+    expect(seen('Cl2', 'starch-iodide-paper', false)).toBe('white');
     expect(seen('HCl', 'ammonia-rod')).toBe('white');
     expect(seen('N2', 'ammonia-rod')).toBe('none');
     expect(seen('CO2', 'limewater-drop')).toBe('cloudy');

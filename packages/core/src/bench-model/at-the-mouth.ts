@@ -182,7 +182,7 @@ export function hold(v: Vessel, what: HeldThing, place: HeldPlace, damp: boolean
       return damp && at('Cl2') >= answers.bleach
         ? { seen: { colour: 'blue-black' }, text: 'The damp paper turns blue-black.', slips: none }
         : {
-            seen: { colour: 'no-change' },
+            seen: { colour: 'white' },
             text: 'The paper does not change.',
             slips: damp ? none : ['paper-dry'],
           };

@@ -4,7 +4,7 @@ import { dissolvesTo } from '../equilibrium/dissolves.js';
 import { settle } from '../equilibrium/solve.js';
 import { saltFormula } from '../formulas/salt-ions.js';
 import type { Extra } from './shelf.js';
-import { extraIn, plus, totalIn, type Vessel } from './vessel.js';
+import { extraIn, pHOf, plus, totalIn, type Vessel } from './vessel.js';
 
 type Parts = Readonly<Partial<Record<Component, number>>>;
 type Extras = Readonly<Partial<Record<Extra, number>>>;
@@ -100,6 +100,9 @@ export function oxidise(v: Vessel): void {
     if (acid() > 0.02) react(v, { extras: { 'MnO4-': 2, H2O2: 5 } }, { parts: manganese, protons: -6 });
   }
   react(v, { parts: { 'Fe3+': 2, 'I-': 2 } }, { extras: { I2: 1 }, parts: { 'Fe2+': 2 } });
+  // Iodide reduces copper(II) where nothing holds it: 2 Cu2+ + 4 I- → 2 CuI + I2, brown as it falls (source `vogel`).
+  if (pHOf(v) < 8 && totalIn(v, 'NH3') < 0.01)
+    react(v, { parts: { 'Cu2+': 2, 'I-': 4 } }, { extras: { CuI: 2, I2: 1 } });
   if (acid() > 4 && totalIn(v, 'Cl-') > 4) {
     // Strong hydrochloric acid on manganate(VII): 2 MnO4- + 10 Cl- + 16 H+ → 2 Mn2+ + 5 Cl2 + 8 H2O
     const extent = react(

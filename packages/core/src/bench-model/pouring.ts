@@ -27,6 +27,8 @@ const defaults = {
   acidTimes: 3,
   acid_mL: 1,
   baseFrom_mol: 1e-6,
+  /** Alkali where nobody says how much, in mol for one of the metals there. */
+  alkaliTimes: 1.2,
   catalyst_g: 0.1,
 } as const;
 /** mol/dm3 from which an acid or ammonia counts as concentrated, and from which sulfuric acid spits in water. */
@@ -123,7 +125,7 @@ export function add(b: BenchState, a: ActionOf<'add'>): Done {
     throw new RangeError(`molarity is ${molarity}; it runs from 0 to 20 mol/dm3`);
   const strength = Math.min(fault?.holds ? bottle.usual_M : molarity, bottle.most_M ?? Infinity);
   const v = b.vessel(a.to, a.kind);
-  const before = { moles: new Map(v.moles), mL: v.mL };
+  const before = { moles: new Map(v.moles), mL: v.mL, silver: silverIn(v) };
   const old = a.fresh === undefined ? (fault?.old ?? false) : !a.fresh;
   if (fault?.holds) b.slip('bottles-swapped');
   if (old && bottle.old) b.slip(oldSlips[bottle.id] ?? 'limewater-old');
@@ -204,7 +206,11 @@ function usualAmount(v: Vessel, bottle: Bottle, molarity: number, toExcess: bool
     return Math.min(defaults.onSolid_mL, Math.max(defaults.acid_mL, wanted));
   }
   if (bottle.id === 'NH3' && v.story.some((s) => s.bottle === 'AgNO3')) return defaults.onSilver_mL;
-  return defaults.reagent_mL;
+  if (bottle.id !== 'NaOH' && bottle.id !== 'KOH' && bottle.id !== 'NH3') return defaults.reagent_mL;
+  // Of an alkali so much that what falls is seen; calcium hydroxide shows itself with less.
+  const falling = metalsIn(v) - totalIn(v, 'Ca2+');
+  const seen_mL = (defaults.alkaliTimes * falling * v.mL) / Math.max(molarity, 0.01);
+  return Math.min(defaults.onSolid_mL, Math.max(defaults.reagent_mL * Math.max(1, v.mL), seen_mL));
 }
 
 /** Slips of order and of the wrong bottle, told by what was in the vessel before. */
@@ -294,13 +300,17 @@ function layered(v: Vessel, iron_M = totalIn(v, 'Fe2+')): void {
   if (nitrate && iron_M >= 0.01) v.ring = { age_s: 0, spoilt: disturbs };
 }
 
+const silverHalides: readonly string[] = ['AgCl', 'AgBr', 'AgI'];
+const silverIn = (v: Vessel): boolean =>
+  solidsOf(v).some((s) => s.visible && silverHalides.includes(s.formula));
+
 function afterAdding(
   b: BenchState,
   v: Vessel,
   bottle: Bottle,
   molarity: number,
   toExcess: boolean,
-  was: Pick<Vessel, 'moles' | 'mL'>,
+  was: Pick<Vessel, 'moles' | 'mL'> & { readonly silver: boolean },
 ): void {
   const solids = solidsOf(v);
   const precipitate = precipitateOf(solids);
@@ -319,17 +329,18 @@ function afterAdding(
     bottle.id !== 'water'
   )
     b.slip('too-dilute');
-  const halide = solids.filter((s) => ['AgCl', 'AgBr', 'AgI'].includes(s.formula));
+  const halide = solids.filter((s) => silverHalides.includes(s.formula));
   const hadSilver = v.story.some((s) => s.bottle === 'AgNO3');
   if (bottle.id === 'NH3' && hadSilver) {
     const fate = halide.some((s) => s.visible) ? ('insoluble' as const) : ('dissolves' as const);
-    v.ammonia = { ...v.ammonia, [molarity <= 4 ? 'dilute' : 'conc']: fate };
+    // What was not there cannot dissolve.
+    if (was.silver || v.ammonia) v.ammonia = { ...v.ammonia, [molarity <= 4 ? 'dilute' : 'conc']: fate };
   } else if (bottle.id === 'NaOH' || bottle.id === 'KOH' || bottle.id === 'NH3') {
     const of = bottle.id === 'NH3' ? 'NH3' : 'NaOH';
     const before = v.alkali;
     const seen = before?.seen ?? (precipitate === 'none' ? undefined : precipitate);
     // At once to excess: a hydroxide that dissolves was there for a moment on the way.
-    const passing = seen ?? (before === undefined ? onTheWay(v, bottle, molarity, was) : undefined);
+    const passing = seen ?? onTheWay(v, bottle, molarity, was);
     const metals = metalsIn(v);
     const free = of === 'NaOH' ? hydroxideIn(v) : totalIn(v, 'NH3');
     const enough =
@@ -361,7 +372,8 @@ function onTheWay(
     bring(trial, bottle.parts, undefined, (molarity * added * share) / 1000);
     if (trial.mL <= 0) continue;
     mix(trial);
-    const colour = precipitateOf(solidsOf(trial));
+    // These go as the liquid grows more, and are not waited for anyhow.
+    const colour = precipitateOf(solidsOf(trial).filter((s) => !['Sr(OH)2', 'Ba(OH)2'].includes(s.formula)));
     if (colour !== 'none') return colour;
   }
   return undefined;

@@ -6,7 +6,7 @@ import type { HazardBand } from '../hazards/hazard-band.js';
 import type { MetalId } from '../species/substance.js';
 
 /** What the equilibrium model leaves out and the bench keeps apart, in mol. */
-export type Extra = 'Cl2' | 'Br2' | 'I2' | 'MnO4-' | 'H2O2' | 'S2O3^2-' | 'SCN-' | 'starch';
+export type Extra = 'Cl2' | 'Br2' | 'I2' | 'CuI' | 'MnO4-' | 'H2O2' | 'S2O3^2-' | 'SCN-' | 'starch';
 
 export interface Bottle {
   readonly id: string;
@@ -73,7 +73,7 @@ export const shelf: readonly Bottle[] = [
   },
   salt('NaOH', 'sodium hydroxide solution', 0.4, [], { excess_M: 4 }),
   salt('KOH', 'potassium hydroxide solution', 0.4, [], { excess_M: 4 }),
-  salt('NH3', 'ammonia solution', 0.4, ['NH3(aq)', 'ammonia', 'NH4OH', 'ammonia-solution'], { excess_M: 4 }),
+  salt('NH3', 'ammonia solution', 0.4, ['NH3(aq)', 'ammonia', 'NH4OH', 'ammonia-solution'], { excess_M: 6 }),
   salt('HCl', 'hydrochloric acid', 0.4),
   salt('HNO3', 'nitric acid', 0.4),
   salt('H2SO4', 'sulfuric acid', 0.4),

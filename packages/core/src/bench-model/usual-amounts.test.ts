@@ -113,3 +113,58 @@ test('a ring is looked for, and not there, where the acid is dilute', () => {
   expect(run(nitrate, [take(), add('FeSO4', { mL: 2 }), acidBelow]).seen['ring']).toBe('brown');
   expect(run(nitrate, [take(), add('FeSO4', { mL: 2 })]).seen['ring']).toBeUndefined();
 });
+
+describe('alkali, where nobody says how much', () => {
+  const metals = ['Al3+', 'Zn2+', 'Cr3+', 'Mn2+', 'Fe2+', 'Fe3+', 'Ni2+', 'Cu2+', 'Ag+', 'Pb2+'];
+  test.each(metals)('%s: a precipitate is seen, weak or strong, of one or two cubic centimetres', (id) => {
+    for (const M of [0.05, 0.1, 0.2, 0.5])
+      for (const mL of [1, 2])
+        for (const alkali of ['NaOH', 'NH3'])
+          expect({
+            M,
+            mL,
+            alkali,
+            seen: run(salt([id, 'NO3-'], 'solution', M), [take({ mL }), add(alkali)]).seen['precipitate'],
+          }).not.toMatchObject({ seen: 'none' });
+  });
+  test('what came on the way to an excess is told, though the drops before were too few to show it', () => {
+    const seen = run(salt(['Al3+', 'NO3-']), [
+      take({ mL: 2 }),
+      add('NaOH', { drops: 1 }),
+      add('NaOH', { toExcess: true }),
+    ]).seen;
+    expect(seen).toMatchObject({ precipitate: 'white', excess: 'dissolves' });
+  });
+  test('strontium and barium show none, on the way neither', () => {
+    for (const id of ['Sr2+', 'Ba2+'])
+      expect(
+        run(salt([id, 'Cl-'], 'solution', 0.2), [take(), add('NaOH'), add('NaOH', { toExcess: true })]).seen,
+      ).toMatchObject({ precipitate: 'none', excess: 'none' });
+  });
+});
+
+test('ammonia tells nothing of a precipitate that was not there', () => {
+  const seen = run(salt(['Na+', 'NO3-']), [take(), add('HNO3'), add('AgNO3'), add('NH3')]).seen;
+  expect(Object.keys(seen)).not.toContain('diluteAmmonia');
+});
+
+describe('copper and iodide', () => {
+  const spot = (...more: Parameters<typeof run>[1][number][]) =>
+    run(salt(['Cu2+', 'Cl-']), [take({ into: 'well' }), add('KI', { to: 'well', drops: 5 }), ...more]);
+  test('give a brown precipitate: white copper(I) iodide under iodine', () => {
+    expect(spot().seen['precipitate']).toBe('brown');
+    expect(
+      run(salt(['Cu2+', 'Cl-']), [take({ into: 'well' }), add('KI', { to: 'well', drops: 1 })]).seen[
+        'precipitate'
+      ],
+    ).not.toBe('none');
+  });
+  test('whose iodine sulfite takes away, and leaves it white', () => {
+    const white = run(salt(['Cu2+', 'Cl-']), [
+      take(),
+      add('KI', { mL: 2 }),
+      add('Na2SO3', { molarity: 0.1, mL: 2 }),
+    ]);
+    expect(white.seen['precipitate']).toBe('white');
+  });
+});

@@ -114,6 +114,18 @@ export function solidsOf(v: Vessel): SeenSolid[] {
       colour: 'white',
       srgb: solidPigment.white,
     });
+  const cuprous = extraIn(v, 'CuI');
+  if (cuprous > 0) {
+    // White by itself; the iodine that came with it browns it until something takes that away.
+    const brown = extraIn(v, 'I2') > 1e-4;
+    list.push({
+      formula: 'CuI',
+      mol_per_L: cuprous,
+      visible: cuprous >= visibleByDefault_M,
+      colour: brown ? 'brown' : 'white',
+      srgb: brown ? '#a9743f' : solidPigment.white,
+    });
+  }
   const chalk = chalkOf(v);
   if (chalk > 0)
     list.push({
@@ -132,6 +144,7 @@ export function precipitateOf(solids: readonly SeenSolid[]): string {
   const weight = (s: SeenSolid) => s.mol_per_L * (s.colour === 'white' ? 1 : 4);
   const top = seen.reduce((a, b) => (weight(b) > weight(a) ? b : a));
   // A hydroxide that air has begun to turn is still the same precipitate.
+  if (top.formula === 'CuI') return top.colour;
   return top.colour === 'grey' ? 'white' : solidColour(top.formula);
 }
 
