@@ -20,8 +20,9 @@ export function remembered(of: string): string | null {
   }
 }
 
-export function useSyllabusChoice(): readonly [Syllabus, (id: string) => void] {
-  const [id, setId] = useState(() => remembered(key) ?? 'core');
+/** @param asked by the address, before what the device keeps. */
+export function useSyllabusChoice(asked?: string | null): readonly [Syllabus, (id: string) => void] {
+  const [id, setId] = useState(() => asked ?? remembered(key) ?? 'core');
   const choose = (next: string) => {
     setId(next);
     remember(key, next);

@@ -42,7 +42,7 @@ export function LessonResults({
   lesson,
   review,
 }: {
-  readonly lesson: Pick<Lesson, 'id'>;
+  readonly lesson: Pick<Lesson, 'id' | 'practical'>;
   readonly review: LessonReview;
 }) {
   const { items, strands, times, teach, namings } = review;
@@ -76,7 +76,11 @@ export function LessonResults({
       <Parts
         label="What is looked at"
         parts={[
-          { id: 'teach', name: 'Teach again', show: () => <TeachPart teach={teach} /> },
+          {
+            id: 'teach',
+            name: 'Teach again',
+            show: () => <TeachPart teach={teach} syllabus={lesson.practical.syllabus} />,
+          },
           { id: 'items', name: 'Items', show: () => <ItemsPart items={items} /> },
           { id: 'names', name: 'Names', show: () => <NamesPart named={namings} /> },
           { id: 'strands', name: 'Strands', show: () => <StrandsPart strands={shares} /> },

@@ -1,13 +1,22 @@
 /** What to teach again, by the marks it would bring: with questions that are ready to be asked, and what to show. */
 import { Box, chakra } from '@chakra-ui/react';
-import { teachWords, saltName, type ToTeach } from '@kivex/core';
+import { canShow, isTestId, saltName, teachWords, testOf, type ToTeach } from '@kivex/core';
 import { Printer } from 'lucide-react';
+import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Empty } from '../kit/Notice.js';
 import { Fold } from '../kit/Fold.js';
 import { Tile } from '../kit/Tile.js';
+import { setFor, showingFor } from '../practise/class-address.js';
 
-export function TeachPart({ teach }: { readonly teach: readonly ToTeach[] }) {
+export function TeachPart({
+  teach,
+  syllabus,
+}: {
+  readonly teach: readonly ToTeach[];
+  /** Of the lesson; where several are looked at, the one last practised by. */
+  readonly syllabus?: string;
+}) {
   if (!teach.length)
     return (
       <Tile>
@@ -69,10 +78,29 @@ export function TeachPart({ teach }: { readonly teach: readonly ToTeach[] }) {
                   </Box>
                 </Fold>
               )}
+              <Ready one={one} syllabus={syllabus} />
             </Box>
           </Box>
         ))}
       </Box>
     </Tile>
+  );
+}
+
+/** A set of questions and a shown test, ready for the next lesson. */
+function Ready({ one, syllabus }: { readonly one: ToTeach; readonly syllabus: string | undefined }) {
+  const shown = one.test && isTestId(one.test) && canShow(one.test) ? testOf(one.test).family : undefined;
+  const showing = shown && showingFor(one, shown, syllabus);
+  return (
+    <Box display="flex" gap="2" flexWrap="wrap" data-noprint>
+      <Button asChild size="small">
+        <Link to={setFor(one, syllabus)}>A set of questions on it</Link>
+      </Button>
+      {showing && (
+        <Button asChild size="small">
+          <Link to={showing}>Show the test</Link>
+        </Button>
+      )}
+    </Box>
   );
 }

@@ -15,6 +15,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { faults, Refusal, show } from '../testing/show.js';
 import { shareBars, pairedBars } from '../kit/chart/chart-options.js';
 import { flagWords, queryOf, schoolYears, shareWords } from './review-words.js';
+import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { LessonResults } from './ReviewPage.js';
 import SchoolReviewPage from './SchoolReviewPage.js';
 
@@ -69,7 +70,7 @@ const review: LessonReview = {
 
 describe('a lesson’s review', () => {
   const page = (part = '', of = review) =>
-    show(<LessonResults lesson={{ id: 'lesson' }} review={of} />, { path: `/${part && `?part=${part}`}` });
+    show(<LessonResults lesson={lessonOf(salt)} review={of} />, { path: `/${part && `?part=${part}`}` });
   test('says first who is counted, what is open, what to teach, what was mixed up, what took long', async () => {
     page();
     const follows = screen.getByLabelText('What follows');
@@ -90,6 +91,23 @@ describe('a lesson’s review', () => {
     expect(screen.getByText(/Lost 2 times; written instead: “green”/)).toBeTruthy();
     await user.click(screen.getByText(/^Ask: /));
     expect(screen.getByText(/Which ion is it\?/).textContent).toMatch(/Model answer: copper\(II\)/);
+    const href = (name: string) =>
+      new URL(screen.getByRole('link', { name }).getAttribute('href')!, 'http://k').searchParams;
+    const { syllabus } = lessonOf(salt).practical;
+    expect([...href('A set of questions on it')]).toEqual(
+      expect.arrayContaining([
+        ['part', 'sets'],
+        ['syllabus', syllabus],
+        ['test', 'naoh'],
+      ]),
+    );
+    expect([...href('Show the test')]).toEqual(
+      expect.arrayContaining([
+        ['part', 'show'],
+        ['test', 'naoh'],
+        ['one', 'Cu2+'],
+      ]),
+    );
   });
   test('items stand in a table beside their chart, with intervals and what was written', async () => {
     page('items');

@@ -1,6 +1,6 @@
 /** Practising with a class: one question to all, and tests shown on the projector. */
 import { Box, chakra } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Parts } from '../../kit/Parts.js';
 import { SyllabusSelect } from '../SyllabusSelect.js';
@@ -10,7 +10,8 @@ import { QuestionPart } from './QuestionPart.js';
 import { SetsPart } from './SetsPart.js';
 
 export default function ClassPage() {
-  const [syllabus, choose] = useSyllabusChoice();
+  const [search] = useSearchParams();
+  const [syllabus, choose] = useSyllabusChoice(search.get('syllabus'));
   return (
     <Box p={{ base: '3', md: '5' }}>
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="end" mb="3" data-noprint>

@@ -10,6 +10,7 @@ import {
   type Syllabus,
 } from '@kivex/core';
 import { useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Field } from '../../kit/Field.js';
 import { isTyping } from '../../kit/is-typing.js';
@@ -26,10 +27,11 @@ export function DemonstrationPart({ syllabus }: { readonly syllabus: Syllabus })
   const tests = syllabus.tests
     .map((t) => t.test)
     .filter((t) => canShow(t) && speciesFor(syllabus, t).length > 0);
-  const [test, setTest] = useState(tests[0]!);
+  const [search] = useSearchParams();
+  const [test, setTest] = useState(() => tests.find((t) => t === search.get('test')) ?? tests[0]!);
   const species = speciesFor(syllabus, test);
-  const [one, setOne] = useState<string>();
-  const [other, setOther] = useState('');
+  const [one, setOne] = useState(search.get('one') ?? undefined);
+  const [other, setOther] = useState(search.get('other') ?? '');
   const [at, setAt] = useState(0);
   const [still, setStill] = useState(false);
   const [truth, setTruth] = useState(false);

@@ -14,6 +14,7 @@ import {
   type Syllabus,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Choices, toggled } from '../../kit/Choices.js';
 import { Field } from '../../kit/Field.js';
@@ -32,13 +33,23 @@ export function drawnSet(
   test: string,
   n: number,
   seed: number,
+  about: readonly string[] = [],
 ): RecallCard[] {
-  const fits = deck.filter((c) => (!topics.length || topics.includes(c.topic)) && (!test || c.test === test));
+  const fits = deck.filter(
+    (c) =>
+      (!topics.length || topics.includes(c.topic)) &&
+      (!test || c.test === test) &&
+      (!about.length || (c.species !== null && about.includes(c.species))),
+  );
   const random = seededRandom(Math.imul(seed, 0x9e3779b1));
   const mixed = fits.map((card) => ({ card, at: random() })).sort((a, b) => a.at - b.at);
   const seen = new Set<string>();
   return mixed.flatMap(({ card }) => (seen.has(card.fact) ? [] : (seen.add(card.fact), [card]))).slice(0, n);
 }
+
+/** What an address asks for, where there is such a thing. */
+const known = (asked: string | null, list: readonly string[]): string | undefined =>
+  list.find((one) => one === asked);
 
 const save = (name: string, blob: Blob): void => {
   const link = document.createElement('a');
@@ -51,13 +62,27 @@ const save = (name: string, blob: Blob): void => {
 export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
   const deck = useMemo(() => deckOf(syllabus), [syllabus]);
   const [topics, setTopics] = useState<readonly RecallTopic[]>([]);
-  const [test, setTest] = useState('');
+  const [search] = useSearchParams();
+  const [test, setTest] = useState(
+    () =>
+      known(
+        search.get('test'),
+        deck.flatMap((c) => c.test ?? []),
+      ) ?? '',
+  );
+  const kinds = useMemo(() => [...new Set(deck.flatMap((c) => c.species ?? []))], [deck]);
+  // Of what was asked for, what there are questions on.
+  const [about, setAbout] = useState<readonly string[]>(() =>
+    (search.get('about') ?? '')
+      .split(' ')
+      .filter((id) => deck.some((c) => c.species === id && (!test || c.test === test))),
+  );
   const [n, setN] = useState<number>(20);
   const [seed, setSeed] = useState(1);
   const [brought, setBrought] = useState<readonly RecallCard[]>();
   const [answers, setAnswers] = useState(true);
   const [said, setSaid] = useState<string>();
-  const cards = brought ?? drawnSet(deck, topics, test, n, seed);
+  const cards = brought ?? drawnSet(deck, topics, test, n, seed, about);
   const tests = [...new Set(deck.flatMap((c) => c.test ?? []))];
   const change = (does: () => void) => {
     setBrought(undefined);
@@ -118,6 +143,20 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
               {tests.map((t) => (
                 <option key={t} value={t}>
                   {testOf(t).name}
+                </option>
+              ))}
+            </Select>
+          </Field>
+          <Field label="About which" width="auto">
+            <Select
+              value={about.length > 1 ? 'several' : (about[0] ?? '')}
+              onChange={(e) => change(() => setAbout(e.target.value ? [e.target.value] : []))}
+            >
+              <option value="">all</option>
+              {about.length > 1 && <option value="several">{about.map(speciesName).join(', ')}</option>}
+              {kinds.map((id) => (
+                <option key={id} value={id}>
+                  {speciesName(id)}
                 </option>
               ))}
             </Select>

@@ -7,6 +7,7 @@ import { enter, faults, Refusal, show } from '../../testing/show.js';
 import AnswerPage from '../AnswerPage.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
 import { QuestionPart } from './QuestionPart.js';
+import { setFor, showingFor } from '../class-address.js';
 import { drawnSet, SetsPart } from './SetsPart.js';
 
 const core = syllabusOf('core');
@@ -169,4 +170,50 @@ describe('a set of questions', () => {
     await user.upload(input, file('bad.zip', strToU8('nothing')));
     expect(await screen.findByText(/no question package/)).toBeTruthy();
   }, 20_000);
+});
+
+describe('made ready by a lesson', () => {
+  const lost = {
+    test: 'naoh',
+    samples: [
+      ['Cu2+', 'SO4^2-'],
+      ['Fe2+', 'Cl-'],
+    ],
+    show: [
+      ['Cu2+', 'SO4^2-'],
+      ['Fe2+', 'Cl-'],
+    ],
+  };
+  test('a set is on the test and the ions that were lost, and can be widened', async () => {
+    const { user } = show(<SetsPart syllabus={core} />, { path: setFor(lost, 'core') });
+    expect(screen.getByLabelText<HTMLSelectElement>('Test').value).toBe('naoh');
+    const about = screen.getByLabelText<HTMLSelectElement>('About which');
+    expect(about.selectedOptions[0]!.text).toBe('copper(II), iron(II)');
+    const asked = within(screen.getByRole('list')).getAllByRole('listitem');
+    expect(asked.length).toBeGreaterThan(2);
+    expect(asked.length).toBeLessThan(20);
+    await user.selectOptions(about, '');
+    expect(within(screen.getByRole('list')).getAllByRole('listitem').length).toBeGreaterThan(asked.length);
+    expect(await faults()).toEqual([]);
+  });
+  test('what the address asks for and the syllabus lacks is left out', () => {
+    show(<SetsPart syllabus={core} />, { path: '/practise/class?part=sets&test=alchemy&about=Xe+Cu2%2B' });
+    expect(screen.getByLabelText<HTMLSelectElement>('Test').value).toBe('');
+    expect(screen.getByLabelText<HTMLSelectElement>('About which').value).toBe('Cu2+');
+  });
+  test('the test is shown with what it was beside what it was taken for', () => {
+    show(<DemonstrationPart syllabus={core} />, { path: showingFor(lost, 'cation', 'core')! });
+    expect(screen.getByLabelText<HTMLSelectElement>('Test').value).toBe('naoh');
+    expect(screen.getByLabelText<HTMLSelectElement>('Of').value).toBe('Cu2+');
+    expect(screen.getByLabelText<HTMLSelectElement>('Beside it').value).toBe('Fe2+');
+  });
+  test('the anion is shown where the test is of anions, a gas by itself, and nothing without a test', () => {
+    const search = (of: string | undefined) => new URL(of!, 'http://k').searchParams;
+    expect(search(showingFor({ test: 'sulfate', show: [['Na+', 'SO4^2-']] }, 'anion')).get('one')).toBe(
+      'SO4^2-',
+    );
+    expect(search(showingFor({ test: 'lit-splint', show: [['H2'], ['H2']] }, 'gas')).get('other')).toBeNull();
+    expect(showingFor({ test: null, show: [['H2']] }, 'gas')).toBeUndefined();
+    expect(search(setFor({ test: null, samples: [] })).toString()).toBe('part=sets');
+  });
 });
