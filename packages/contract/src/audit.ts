@@ -38,6 +38,7 @@ export const auditActions = {
   'class-erased': 'erased a class',
   'held-corrected': 'corrected what a sample held',
   'second-marking': 'asked for a second marking',
+  'slips-agreed': 'agreed how often classes slip',
 } as const;
 export type AuditAction = keyof typeof auditActions;
 

@@ -1,5 +1,13 @@
 /** What lessons tell, of one lesson and of a school's. */
-import type { ItemAnalysis, Naming, StrandResult, TestTime, ToTeach } from '@kivex/core';
+import type {
+  AgreedLesson,
+  ItemAnalysis,
+  LessonOutcome,
+  Naming,
+  StrandResult,
+  TestTime,
+  ToTeach,
+} from '@kivex/core';
 
 /** Minutes a test was planned to take a group, and took. */
 export interface TimeOfTest extends TestTime {
@@ -17,6 +25,14 @@ export interface LessonReview {
   readonly namings: readonly Naming[];
   readonly times: readonly TimeOfTest[];
   readonly teach: readonly ToTeach[];
+  /** What happened, in the measures a rehearsal foretells. */
+  readonly outcome: LessonOutcome;
+  /** The rate of slips that a teacher agreed this lesson shows; null where nobody did. */
+  readonly agreed: AgreedLesson | null;
+}
+/** What rehearsals of a school begin with, from the lessons it agreed on. */
+export interface SchoolSlips extends AgreedLesson {
+  readonly lessons: number;
 }
 
 /** Which lessons are looked at together; each part may be left out. */

@@ -5,7 +5,7 @@
  * A name in a path (`:lesson`) says whose it is: what belongs to another school is not there for the caller.
  */
 import type { Incident, KeptSample, NewIncident, NewKeptSample } from './room-records.js';
-import type { Label, MarkScheme, Practical, Syllabus } from '@kivex/core';
+import type { AgreedLesson, Label, MarkScheme, Practical, Syllabus } from '@kivex/core';
 import type { AuditEntry } from './audit.js';
 import type {
   Bench,
@@ -82,7 +82,7 @@ import type {
   ScreenWorkTable,
 } from './practising.js';
 import type { Preparation } from './preparing.js';
-import type { LessonReview, SchoolReview } from './review.js';
+import type { LessonReview, SchoolReview, SchoolSlips } from './review.js';
 import type { ExchangePreview, ExchangeTaken } from './exchange.js';
 import type { Certificate, NewErasure, Retention } from './rights.js';
 import type { BatchMarks, NewBatch, StockPreview, Store, StoreItemFields } from './store.js';
@@ -311,6 +311,9 @@ export const routes = {
   'PUT /api/second-markings/:marking/:blind': teaching<void, { readonly points: number }>(),
 
   'GET /api/lessons/:lesson/review': teaching<LessonReview>(),
+  'PUT /api/lessons/:lesson/review/slips': teaching<SchoolSlips, AgreedLesson>(),
+  'DELETE /api/lessons/:lesson/review/slips': teaching<SchoolSlips>(),
+  'GET /api/school/slips': staff<SchoolSlips>(),
   'GET /api/lessons/:lesson/review/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/log': teaching<AFile>(),
   'GET /api/review': teaching<SchoolReview>(),

@@ -1,5 +1,5 @@
 import type { LessonPlanning, LessonState } from '@kivex/contract';
-import type { SampleRole } from '@kivex/core';
+import type { AgreedLesson, SampleRole } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
 import { Room } from './rooms.entities.js';
@@ -35,6 +35,8 @@ export class Lesson {
   /** Rota, places and prep settings; null until anything was set. */
   /** As the version of Kivex that kept it knew it: what it lacks is as usual. */
   @JsonColumn({ nullable: true }) planning: Partial<LessonPlanning> | null;
+  /** The rate of slips a teacher agreed it shows, for the rehearsals of the school. */
+  @JsonColumn({ nullable: true }) agreedSlips: AgreedLesson | null;
   @TimeColumn() startsAt: Date;
   @Index({ unique: true }) @Column({ type: 'char', length: 6 }) joinCode: string;
   @Column({ type: 'varchar', length: 12 }) state: LessonState;

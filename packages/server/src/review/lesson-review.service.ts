@@ -2,6 +2,7 @@
 import type { LessonReview, MarkTable, TimeOfTest, WireEvent } from '@kivex/contract';
 import {
   itemAnalysis,
+  lessonOutcome,
   namings,
   strandProfile,
   syllabusFor,
@@ -53,6 +54,8 @@ export class LessonReviewService {
       ),
       times: plannedTimes(document, events, lesson.startedAt),
       teach: teachAgain(items, syllabusFor(document)),
+      outcome: lessonOutcome(marks, events, lesson.startedAt?.toISOString() ?? null),
+      agreed: lesson.agreedSlips,
     };
   }
 

@@ -1,9 +1,18 @@
-import type { LessonReview, ReviewFilter, SchoolReview } from '@kivex/contract';
-import { itemTitle, saltName, type ItemAnalysis } from '@kivex/core';
+import type { LessonReview, ReviewFilter, SchoolReview, SchoolSlips } from '@kivex/contract';
+import { factorBounds, itemTitle, saltName, type AgreedLesson, type ItemAnalysis } from '@kivex/core';
 import { itemsTable } from '@kivex/core/formats/items-table';
-import { Controller, Param, ParseEnumPipe, ParseUUIDPipe, Query, Res, StreamableFile } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Param,
+  ParseEnumPipe,
+  ParseUUIDPipe,
+  Query,
+  Res,
+  StreamableFile,
+} from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsOptional, IsUUID, Matches } from 'class-validator';
+import { IsInt, IsNumber, IsOptional, IsUUID, Matches, Max, Min } from 'class-validator';
 import type { Response } from 'express';
 import { Readable } from 'node:stream';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
@@ -16,6 +25,7 @@ import { sheetKindNames, sheetTypes, type SheetKind } from '../sheets/sheet-kind
 import { LessonLogFileService } from './lesson-log-file.service.js';
 import { LessonReviewService } from './lesson-review.service.js';
 import { SchoolReviewService } from './school-review.service.js';
+import { SchoolSlipsService } from './school-slips.service.js';
 
 const day = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 const daySays = { message: 'A day is written as year-month-day, such as 2026-09-01.' };
@@ -26,6 +36,19 @@ class FilterDto implements ReviewFilter {
   @ApiProperty({ required: false }) @IsOptional() @IsUUID('all') practical?: string;
   @ApiProperty({ required: false }) @IsOptional() @Matches(day, daySays) from?: string;
   @ApiProperty({ required: false }) @IsOptional() @Matches(day, daySays) to?: string;
+}
+
+const factorSays = {
+  message: `A rate of slips runs from ${factorBounds[0]} to ${factorBounds[1]} times the usual.`,
+};
+const namesSay = { message: 'A rate rests on 1 to 10000 names.' };
+class AgreedDto implements AgreedLesson {
+  @ApiProperty()
+  @IsNumber({}, factorSays)
+  @Min(factorBounds[0], factorSays)
+  @Max(factorBounds[1], factorSays)
+  factor: number;
+  @ApiProperty() @IsInt(namesSay) @Min(1, namesSay) @Max(10_000, namesSay) names: number;
 }
 
 const lines = (items: readonly ItemAnalysis[]) =>
@@ -45,6 +68,7 @@ export class ReviewController {
     private readonly school: SchoolReviewService,
     private readonly log: LessonLogFileService,
     private readonly heavy: HeavyService,
+    private readonly slips: SchoolSlipsService,
   ) {}
 
   @Route('GET /api/lessons/:lesson/review')
@@ -53,6 +77,28 @@ export class ReviewController {
     @Param('lesson', ParseUUIDPipe) id: string,
   ): Promise<LessonReview> {
     return this.reviews.of(await this.lessons.own(staff.schoolId, id));
+  }
+
+  @Route('GET /api/school/slips')
+  schoolSlips(@ByStaff() staff: StaffCaller): Promise<SchoolSlips> {
+    return this.slips.of(staff.schoolId);
+  }
+
+  @Route('PUT /api/lessons/:lesson/review/slips')
+  async agree(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Body() { factor, names }: AgreedDto,
+  ): Promise<SchoolSlips> {
+    return this.slips.agree(staff, await this.lessons.own(staff.schoolId, id), { factor, names });
+  }
+
+  @Route('DELETE /api/lessons/:lesson/review/slips')
+  async disagree(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+  ): Promise<SchoolSlips> {
+    return this.slips.agree(staff, await this.lessons.own(staff.schoolId, id), null);
   }
 
   @Route('GET /api/lessons/:lesson/review/sheet/:kind')

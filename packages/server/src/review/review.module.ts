@@ -9,10 +9,11 @@ import { LessonLogFileService } from './lesson-log-file.service.js';
 import { LessonReviewService } from './lesson-review.service.js';
 import { ReviewController } from './review.controller.js';
 import { SchoolReviewService } from './school-review.service.js';
+import { SchoolSlipsService } from './school-slips.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Lesson, PracticalVersion]), LessonsModule, MarkingModule, LogModule],
   controllers: [ReviewController],
-  providers: [LessonReviewService, SchoolReviewService, LessonLogFileService],
+  providers: [LessonReviewService, SchoolReviewService, SchoolSlipsService, LessonLogFileService],
 })
 export class ReviewModule {}

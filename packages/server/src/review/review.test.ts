@@ -1,7 +1,7 @@
 /** Review: a lesson's figures from its marks and log; a school's counted together; files that can be read back. */
 import { Validator, type Schema } from '@cfworker/json-schema';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { Lesson, LessonReview, MarkTable, SchoolReview } from '@kivex/contract';
+import type { Lesson, LessonReview, MarkTable, Problem, SchoolReview, SchoolSlips } from '@kivex/contract';
 import { evenScheme, logSchema, readGroup, type LessonEvent } from '@kivex/core';
 import { tableFromCsv } from '@kivex/core/formats/csv-table';
 import { ownSchool } from '../testing/own-school.js';
@@ -150,5 +150,46 @@ describe('a school', () => {
     });
     expect((await other.get(`/api/lessons/${first.id}/review`)).status).toBe(404);
     expect((await other.get(`/api/lessons/${first.id}/log`)).status).toBe(404);
+  });
+});
+
+describe('how often classes slip', () => {
+  const slips = async () => (await world.teacher.get<SchoolSlips>('/api/school/slips')).body;
+  const agree = (body: object, { id } = first) =>
+    world.teacher.send<SchoolSlips & Problem>('PUT', `/api/lessons/${id}/review/slips`, body);
+  test('is the usual until a teacher lets a lesson count; then drawn towards it, and back', async () => {
+    expect(await slips()).toEqual({ factor: 1, names: 0, lessons: 0 });
+    expect((await review(first)).agreed).toBeNull();
+    const { body } = await agree({ factor: 2, names: 60 });
+    expect(body).toMatchObject({ names: 60, lessons: 1 });
+    expect(body.factor).toBeCloseTo(Math.SQRT2, 6);
+    await agree({ factor: 0.5, names: 60 }, second);
+    expect(await slips()).toMatchObject({ factor: expect.closeTo(1, 6), lessons: 2 });
+    expect((await review(second)).agreed).toEqual({ factor: 0.5, names: 60 });
+    for (const { id } of [first, second])
+      await world.teacher.send('DELETE', `/api/lessons/${id}/review/slips`);
+    expect(await slips()).toMatchObject({ factor: 1, lessons: 0 });
+  });
+  test('takes no rate that cannot be, and none of another school’s lesson', async () => {
+    for (const [wrong, field] of [
+      [{ factor: 40, names: 8 }, 'factor'],
+      [{ factor: 0, names: 8 }, 'factor'],
+      [{ factor: 1, names: 0 }, 'names'],
+      [{ factor: 1, names: 1.5 }, 'names'],
+    ] as const) {
+      const { status, body } = await agree(wrong);
+      expect([status, body.errors?.[0]?.field]).toEqual([422, field]);
+    }
+    const other = await (await makeSchool(world.server, 'stranger')).signIn('teacher');
+    const theirs = await other.send('PUT', `/api/lessons/${first.id}/review/slips`, {
+      factor: 2,
+      names: 9,
+    });
+    expect(theirs.status).toBe(404);
+  });
+  test('a lesson tells what happened in it', async () => {
+    const { outcome } = await review(second);
+    expect(outcome).toMatchObject({ repeats: 0, names: { right: 0 } });
+    expect(outcome.halfThrough_min).not.toBeNull();
   });
 });

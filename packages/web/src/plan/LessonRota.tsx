@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { rehearsalPlanOf } from '../lessons/rehearsal-plan-of.js';
 import { fieldsOf, isSameRota, rotaInWords } from '../lessons/planning-part.js';
 import { isOvertaken, usePlanningPart } from '../lessons/use-planning-part.js';
 import { RehearsalPanel } from './RehearsalPanel.js';
@@ -90,16 +91,7 @@ export function LessonRota() {
 /** Rehearses with the groups, jars, places and rota of this lesson. */
 export function LessonRehearsal() {
   const lesson = useThisLesson();
-  const plan = useMemo(() => {
-    const keyOf = new Map(lesson.samples.map((s) => [s.id, s.key]));
-    return {
-      practical: lesson.practical,
-      groups: lesson.groupList.length,
-      places: lesson.planning.places,
-      unknowns: lesson.groupList.map((g) => g.unknowns.map((id) => keyOf.get(id)!)),
-      ...(lesson.planning.schedule ? { schedule: lesson.planning.schedule } : {}),
-    };
-  }, [lesson]);
+  const plan = useMemo(() => rehearsalPlanOf(lesson), [lesson]);
   const names = new Map(lesson.samples.map((s) => [s.key, `${s.label} (${s.holds})`]));
   return <RehearsalPanel plan={plan} practical={lesson.practical} nameOf={(key) => names.get(key) ?? key} />;
 }

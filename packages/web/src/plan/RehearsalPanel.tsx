@@ -9,11 +9,14 @@ import {
   type RehearsalResult,
 } from '@kivex/core';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from '../kit/Button.js';
+import { Checkbox } from '../kit/Checkbox.js';
 import { Fold } from '../kit/Fold.js';
 import { Loading, Notice } from '../kit/Notice.js';
 import { ProgressBar } from '../kit/ProgressBar.js';
 import { Cell, Row, Table } from '../kit/Table.js';
+import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { called, startPlanning, type Planning } from '../planning/planning-client.js';
 
@@ -34,6 +37,12 @@ export function RehearsalPanel({
   readonly practical: Practical;
   readonly nameOf?: (key: string) => string;
 }) {
+  const school = useQuery({
+    queryKey: ['school-slips'],
+    queryFn: () => call('GET /api/school/slips'),
+  }).data;
+  const [asUsual, setAsUsual] = useState(false);
+  const own = school && school.lessons > 0 ? school : undefined;
   const [seed, setSeed] = useState(1);
   const [done, setDone] = useState<number>();
   const [result, setResult] = useState<RehearsalResult>();
@@ -46,7 +55,7 @@ export function RehearsalPanel({
     setDone(undefined);
     setChanges((c) => (c ? { ...c, left: 0 } : c));
   };
-  const key = JSON.stringify(plan);
+  const key = JSON.stringify([plan, asUsual, own?.factor]);
   // What was rehearsed was another plan: it no longer holds.
   useEffect(() => {
     setResult(undefined);
@@ -58,29 +67,34 @@ export function RehearsalPanel({
   const start = async (chance = seed) => {
     setSeed(chance);
     stop();
-    const own = startPlanning();
-    planning.current = own;
-    const whole: RehearsalPlan = { ...plan, runs, seed: chance };
+    const started = startPlanning();
+    planning.current = started;
+    const whole: RehearsalPlan = {
+      ...plan,
+      runs,
+      seed: chance,
+      ...(own && !asUsual ? { slipFactor: own.factor } : {}),
+    };
     setProblem(undefined);
     setChanges(undefined);
     setDone(0);
     try {
-      const base = await own.work.rehearse(
+      const base = await started.work.rehearse(
         whole,
-        called((n) => planning.current === own && setDone(n)),
+        called((n) => planning.current === started && setDone(n)),
       );
-      if (planning.current !== own) return;
+      if (planning.current !== started) return;
       setResult(base);
       setDone(undefined);
-      await own.work.changes(
+      await started.work.changes(
         whole,
         base,
-        called((list, left) => planning.current === own && setChanges({ list, left })),
+        called((list, left) => planning.current === started && setChanges({ list, left })),
       );
     } catch (error) {
-      if (planning.current === own) setProblem((error as Error).message);
+      if (planning.current === started) setProblem((error as Error).message);
     } finally {
-      if (planning.current === own) stop();
+      if (planning.current === started) stop();
     }
   };
   const deadline = practical.minutes - practical.clearUp;
@@ -107,6 +121,12 @@ export function RehearsalPanel({
           </>
         )}
       </Box>
+      {own && (
+        <Checkbox checked={!asUsual} onChange={(on) => setAsUsual(!on)}>
+          Slips as in this school: {own.factor.toFixed(1)} times the usual, from {own.lessons}{' '}
+          {own.lessons === 1 ? 'lesson' : 'lessons'} with {own.names} names
+        </Checkbox>
+      )}
       {done !== undefined && (
         <Box role="status">
           <ProgressBar name="Rehearsals done" done={done} of={runs} />

@@ -10,6 +10,7 @@ import {
   useSolver as handIn,
   type AllocationProblem,
   type AllocationResult,
+  type Foretold,
   type LoadedHighs,
   type RankedChange,
   type RehearsalPlan,
@@ -63,6 +64,17 @@ const work = {
     rehearse(plan, (done) => {
       if (done % 20 === 0) void onRun(done);
     }),
+  /** What the lesson would be foretold at each rate of slips. */
+  foretell: (
+    plan: RehearsalPlan,
+    factors: readonly number[],
+    onTried: (done: number) => void,
+  ): RatedForecast[] =>
+    factors.map((factor, i): RatedForecast => {
+      const { right, repeats, finish } = rehearse({ ...plan, slipFactor: factor });
+      void onTried(i + 1);
+      return { factor, right, repeats, halfThrough_min: finish.p50 };
+    }),
   changes: async (
     plan: RehearsalPlan,
     base: RehearsalResult,
@@ -79,5 +91,9 @@ const work = {
     return ranked(done);
   },
 };
+export interface RatedForecast extends Foretold {
+  readonly repeats: number;
+  readonly halfThrough_min: number;
+}
 export type PlanningWork = typeof work;
 Comlink.expose(work);

@@ -18,6 +18,7 @@ import { ItemsPart } from './ItemsPart.js';
 import { NamesPart } from './NamesPart.js';
 import { percent } from './review-words.js';
 import { StrandsPart, strandNames } from './StrandsPart.js';
+import { ForecastPart } from './ForecastPart.js';
 import { TeachPart } from './TeachPart.js';
 import { TimesPart } from './TimesPart.js';
 
@@ -42,7 +43,7 @@ export function LessonResults({
   lesson,
   review,
 }: {
-  readonly lesson: Pick<Lesson, 'id' | 'practical'>;
+  readonly lesson: Pick<Lesson, 'id' | 'practical' | 'groupList' | 'planning' | 'samples'>;
   readonly review: LessonReview;
 }) {
   const { items, strands, times, teach, namings } = review;
@@ -85,6 +86,7 @@ export function LessonResults({
           { id: 'names', name: 'Names', show: () => <NamesPart named={namings} /> },
           { id: 'strands', name: 'Strands', show: () => <StrandsPart strands={shares} /> },
           { id: 'times', name: 'Time and repeats', show: () => <TimesPart times={times} /> },
+          { id: 'forecast', name: 'Forecast', show: () => <ForecastPart lesson={lesson} review={review} /> },
         ]}
       />
     </Surface>

@@ -66,6 +66,8 @@ const review: LessonReview = {
     },
   ],
   teach,
+  outcome: { names: { right: 1, n: 1 }, repeats: 0, halfThrough_min: null },
+  agreed: null,
 };
 
 describe('a lesson’s review', () => {

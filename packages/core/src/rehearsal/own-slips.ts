@@ -1,0 +1,49 @@
+/**
+ * How often a school's classes slip, beside the estimates rehearsals begin with: from what rehearsals foretell at several
+ * rates of slips and how many names came out right.
+ */
+
+/** Rates of slips a lesson is rehearsed at to be compared, in times the usual. */
+export const triedFactors = [0.25, 0.5, 1, 2, 4] as const;
+/** A school's estimate stays within these. */
+export const factorBounds = [triedFactors[0], triedFactors[triedFactors.length - 1]!] as const;
+/** Names that the usual estimate is worth: so many of a school's own count as much as it (an assumption). */
+const usualIsWorth = 60;
+
+export interface Foretold {
+  readonly factor: number;
+  /** Share of unknowns named rightly. */
+  readonly right: number;
+}
+
+/**
+ * The rate of slips at which a rehearsal foretells so great a share of right names, in times the usual; the ends where more
+ * or less is right than at any. What luck makes rise again with more slips is levelled.
+ * @param foretold by rising factor. @throws RangeError for fewer than two.
+ */
+export function factorFor(foretold: readonly Foretold[], right: number): number {
+  if (foretold.length < 2) throw new RangeError('rehearse at two rates at least');
+  let least = Infinity;
+  const level = foretold.map(({ factor, right: r }) => ({ factor, right: (least = Math.min(least, r)) }));
+  if (right >= level[0]!.right) return level[0]!.factor;
+  const after = level.findIndex((f) => f.right <= right);
+  if (after < 0) return level.at(-1)!.factor;
+  const [a, b] = [level[after - 1]!, level[after]!];
+  const share = a.right === b.right ? 0.5 : (a.right - right) / (a.right - b.right);
+  // Rates are compared as ratios.
+  return a.factor * (b.factor / a.factor) ** share;
+}
+
+export interface AgreedLesson {
+  /** Times the usual. */
+  readonly factor: number;
+  /** Names it rests on. */
+  readonly names: number;
+}
+
+/** A school's rate of slips from the lessons it agreed on, drawn to the usual as far as they are few. */
+export function schoolFactor(lessons: readonly AgreedLesson[]): number {
+  const names = lessons.reduce((n, l) => n + l.names, 0);
+  const logs = lessons.reduce((sum, l) => sum + l.names * Math.log(l.factor), 0);
+  return Math.exp(logs / (names + usualIsWorth));
+}
