@@ -2,15 +2,16 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
 import { Eye, EyeOff, Presentation, Wifi, WifiOff } from 'lucide-react';
+import { memo } from 'react';
 import { Button } from '../kit/Button.js';
 import { IconButton } from '../kit/IconButton.js';
 import { clock, minutesSince } from '../kit/moments.js';
 import { Tile } from '../kit/Tile.js';
-import type { BenchStatus } from './bench-status.js';
 
 interface BoardHeadProps {
   readonly lesson: Lesson;
-  readonly benches: readonly BenchStatus[];
+  readonly students: number;
+  readonly handedIn: number;
   readonly now: number;
   readonly live: boolean;
   readonly truth: boolean;
@@ -19,10 +20,18 @@ interface BoardHeadProps {
   readonly project: () => void;
 }
 
-export function BoardHead({ lesson, benches, now, live, truth, showTruth, project }: BoardHeadProps) {
+/** Drawn anew only where something in it has changed. */
+export const BoardHead = memo(function BoardHead({
+  lesson,
+  students,
+  handedIn,
+  now,
+  live,
+  truth,
+  showTruth,
+  project,
+}: BoardHeadProps) {
   const running = lesson.state === 'running';
-  const students = benches.reduce((n, b) => n + b.group.students.length, 0);
-  const handedIn = benches.reduce((n, b) => n + b.handedIn, 0);
   return (
     <Tile py="3" display="flex" alignItems="center" columnGap="4" rowGap="2" flexWrap="wrap">
       <Box>
@@ -72,4 +81,4 @@ export function BoardHead({ lesson, benches, now, live, truth, showTruth, projec
       </Button>
     </Tile>
   );
-}
+});

@@ -12,17 +12,8 @@ import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
 import type { BenchActs } from './board-acts.js';
 import type { BenchStatus } from './bench-status.js';
+import { incidentWords } from './incident-words.js';
 
-export const incidentWords: Readonly<Record<IncidentKind, string>> = {
-  cut: 'Cut',
-  burn: 'Burn',
-  splash: 'Splash',
-  'breathed-in': 'Breathed in',
-  spill: 'Spill',
-  breakage: 'Breakage',
-  fire: 'Fire',
-  other: 'Other',
-};
 /** The usual first aid, said at its moment; the school's own rules and its first aider come first. */
 const firstAid: Readonly<Partial<Record<IncidentKind, string>>> = {
   burn: 'Cool under running water for twenty minutes; call the first aider.',

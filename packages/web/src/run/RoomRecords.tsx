@@ -1,6 +1,6 @@
 /** What the lesson has beside its log: incidents, and samples kept of it; each listed, and taken out as a file. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { KeptSample } from '@kivex/contract';
+import type { Incident, KeptSample, Lesson } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useState } from 'react';
 import { Link } from 'react-router';
@@ -10,9 +10,17 @@ import { Fold } from '../kit/Fold.js';
 import { clock, day } from '../kit/moments.js';
 import { Notice } from '../kit/Notice.js';
 import { address, call } from '../kit/request/call.js';
-import { incidentWords } from './LogIncident.js';
+import { ChangeIncident } from './ChangeIncident.js';
+import { incidentWords } from './incident-words.js';
 
-export const RoomRecords = memo(function RoomRecords({ lesson }: { readonly lesson: string }) {
+export const RoomRecords = memo(function RoomRecords({
+  lesson,
+  groups,
+}: {
+  readonly lesson: string;
+  readonly groups: Lesson['groupList'];
+}) {
+  const [changing, setChanging] = useState<Incident>();
   const cache = useQueryClient();
   const [problem, setProblem] = useState<string>();
   const incidents = useQuery({
@@ -43,10 +51,26 @@ export const RoomRecords = memo(function RoomRecords({ lesson }: { readonly less
                 </b>
                 {[i.group?.name, i.student?.name].filter(Boolean).map((w) => `, ${w}`)}
                 {i.what && `: ${i.what}`}
-                {i.done && <chakra.span color="ink.soft"> Done: {i.done}</chakra.span>}
+                {i.done && <chakra.span color="ink.soft"> Done: {i.done}</chakra.span>}{' '}
+                <Button
+                  size="small"
+                  variant="quiet"
+                  aria-label={`Change: ${incidentWords[i.kind]}, ${clock(i.at)}`}
+                  onClick={() => setChanging(i)}
+                >
+                  Change
+                </Button>
               </li>
             ))}
           </chakra.ul>
+          {changing && (
+            <ChangeIncident
+              key={changing.id}
+              lesson={{ id: lesson, groupList: groups }}
+              incident={changing}
+              close={() => setChanging(undefined)}
+            />
+          )}
           <FileLink size="small" href={address('GET /api/lessons/:lesson/incidents/csv', { lesson })}>
             As a sheet (CSV)
           </FileLink>

@@ -1,6 +1,6 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
 import { Box } from '@chakra-ui/react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
@@ -27,7 +27,7 @@ import { RoomRecords } from './RoomRecords.js';
 import { RunPanel } from './RunPanel.js';
 
 /** Milliseconds between two looks at what the class tells together. */
-const calm_ms = 1000;
+const calm_ms = 2000;
 
 export default function RunPage() {
   const lesson = useThisLesson();
@@ -53,6 +53,12 @@ export default function RunPage() {
   const [problem, setProblem] = useState<string>();
   const { refetch: fetchLog } = events;
   const refetch = useCallback(() => void fetchLog(), [fetchLog]);
+  const latest = useRef(benches);
+  useEffect(() => {
+    latest.current = benches;
+  }, [benches]);
+  const benchesNow = useCallback(() => latest.current, []);
+  const project = useCallback(() => setParams({ view: 'wall' }), [setParams]);
   const acts = useBenchActs(lesson.id, refetch, setProblem);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -94,24 +100,26 @@ export default function RunPage() {
           <RunPanel
             lesson={lesson}
             benches={benches}
+            benchesNow={benchesNow}
             now={now}
             move={move}
             refetch={refetch}
             failed={setProblem}
           />
           <Feed lesson={lesson} events={settled ?? []} />
-          <RoomRecords lesson={lesson.id} />
+          <RoomRecords lesson={lesson.id} groups={lesson.groupList} />
         </Follows>
       }
     >
       <BoardHead
         lesson={lesson}
-        benches={benches}
+        students={benches.reduce((n, b) => n + b.group.students.length, 0)}
+        handedIn={benches.reduce((n, b) => n + b.handedIn, 0)}
         now={now}
         live={live}
         truth={truth}
         showTruth={setTruth}
-        project={() => setParams({ view: 'wall' })}
+        project={project}
       />
       {params.get('view') === 'wall' && (
         <ProjectorView lesson={lesson} benches={benches} now={now} close={() => setParams({})} />

@@ -5,7 +5,7 @@ import type { EventBody } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { clove, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { RequestProblem } from '../kit/request/request.js';
-import { faults, show } from '../testing/show.js';
+import { enter, faults, Refusal, show } from '../testing/show.js';
 import { benchStatuses } from './bench-status.js';
 import { BenchDrawer } from './BenchDrawer.js';
 import type { BenchActs } from './board-acts.js';
@@ -187,18 +187,19 @@ test('the board for the wall names no ion, no answer and no student', async () =
   expect(await faults()).toEqual([]);
 });
 
+const incident: Incident = {
+  id: 'i1',
+  kind: 'breakage',
+  nearMiss: true,
+  group: { id: group.id, name: group.name },
+  student: null,
+  what: 'A tube slipped',
+  done: 'Swept',
+  by: 'T',
+  at: lesson.startedAt!,
+};
+
 test('incidents and kept samples are listed; one that is gone is said to be', async () => {
-  const incident: Incident = {
-    id: 'i1',
-    kind: 'breakage',
-    nearMiss: true,
-    group: { id: group.id, name: group.name },
-    student: null,
-    what: 'A tube slipped',
-    done: 'Swept',
-    by: 'T',
-    at: lesson.startedAt!,
-  };
   const kept: KeptSample = {
     id: 'k1',
     code: 'K7QM',
@@ -211,7 +212,7 @@ test('incidents and kept samples are listed; one that is gone is said to be', as
     expiresAt: lesson.startedAt!,
     goneAt: null,
   };
-  const { user, asked } = show(<RoomRecords lesson="lesson" />, {
+  const { user, asked } = show(<RoomRecords lesson="lesson" groups={lesson.groupList} />, {
     server: {
       'GET /api/lessons/lesson/incidents': [incident],
       'GET /api/lessons/lesson/kept': [kept],
@@ -230,6 +231,49 @@ test('incidents and kept samples are listed; one that is gone is said to be', as
       body: { gone: true },
     }),
   );
+});
+
+test('an incident logged in haste is completed, and what is wrong with it is told at its field', async () => {
+  const refuse = { now: true };
+  const { user, asked } = show(<RoomRecords lesson="lesson" groups={lesson.groupList} />, {
+    server: {
+      'GET /api/lessons/lesson/incidents': [incident],
+      'GET /api/lessons/lesson/kept': [],
+      'PUT /api/lessons/lesson/incidents/i1': () =>
+        refuse.now
+          ? new Refusal(422, {
+              detail: 'This student is not in this lesson. Load the page again.',
+              errors: [
+                { field: 'student', detail: 'This student is not in this lesson. Load the page again.' },
+              ],
+            })
+          : incident,
+    },
+  });
+  await user.click(await screen.findByText('Incidents (1)'));
+  await user.click(screen.getByRole('button', { name: /^Change: Breakage/ }));
+  const dialog = within(await screen.findByRole('dialog'));
+  const who = lesson.groupList[0]!.students[0]!;
+  await user.selectOptions(dialog.getByLabelText('Kind'), 'cut');
+  await user.selectOptions(dialog.getByLabelText('Who? (if anybody)'), who.id);
+  await enter(dialog.getByLabelText('What was done?'), 'Rinsed, plaster');
+  await user.click(dialog.getByRole('button', { name: 'Save' }));
+  expect(await dialog.findByText('This student is not in this lesson. Load the page again.')).toBeTruthy();
+  expect(dialog.getByLabelText<HTMLInputElement>('What was done?').value).toBe('Rinsed, plaster');
+  expect(await faults()).toEqual([]);
+  refuse.now = false;
+  await user.click(dialog.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  expect(asked.findLast((a) => a.method === 'PUT')).toMatchObject({
+    body: {
+      kind: 'cut',
+      nearMiss: true,
+      group: group.id,
+      student: who.id,
+      what: 'A tube slipped',
+      done: 'Rinsed, plaster',
+    },
+  });
 });
 
 test('a catch-up lesson is of the same practical and class, for those who were absent alone', () => {

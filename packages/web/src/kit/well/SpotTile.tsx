@@ -1,5 +1,6 @@
 /** The tile of a group, drawn: samples down, tests across, a well in each cell. The same on bench, board and desk. */
 import { chakra } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { CellState, TileCell, TileRow } from '@kivex/core';
 import { Button } from '../Button.js';
 import { shortTestName } from '../look-names.js';
@@ -65,57 +66,14 @@ export function SpotTile({
       tableLayout="fixed"
     >
       <thead>
-        <tr>
-          <chakra.th scope="col" width={heads === 'names' ? '8.5rem' : '4.8rem'}>
-            <chakra.span srOnly>Sample</chakra.span>
-          </chakra.th>
-          {tests.map((test, i) => (
-            <chakra.th
-              key={test}
-              scope="col"
-              fontSize="sm"
-              fontWeight={now.includes(test) ? '700' : '500'}
-              lineHeight="1.15"
-              px="0.5"
-              pb="0.5"
-              verticalAlign="bottom"
-              overflowWrap="anywhere"
-              color={now.includes(test) ? 'permanganate' : 'ink.soft'}
-              borderBottom={now.includes(test) ? '4px solid' : '4px solid transparent'}
-              borderColor={now.includes(test) ? 'permanganate' : 'transparent'}
-              title={shortTestName(test)}
-            >
-              {heads === 'names' ? (
-                shortTestName(test)
-              ) : (
-                <>
-                  <span aria-hidden>{i + 1}</span>
-                  <chakra.span srOnly>{shortTestName(test)}</chakra.span>
-                </>
-              )}
-            </chakra.th>
-          ))}
-        </tr>
+        <Heads tests={tests} heads={heads} now={now.join(' ')} />
       </thead>
       <tbody>
         {rows.map((row) => {
           const sample = label.get(row.sample);
           return (
             <tr key={row.sample}>
-              <chakra.th
-                scope="row"
-                textAlign="start"
-                fontSize="sm"
-                lineHeight="1.15"
-                fontWeight={sample?.role === 'unknown' ? '700' : '400'}
-                pe="1"
-                overflow="hidden"
-                textOverflow="ellipsis"
-                whiteSpace={heads === 'names' ? 'normal' : 'nowrap'}
-                title={sample?.label}
-              >
-                {heads === 'names' ? sample?.label : sample?.label.replace(/^Jar /, '')}
-              </chakra.th>
+              <RowHead label={sample?.label ?? ''} unknown={sample?.role === 'unknown'} heads={heads} />
               {row.cells.map((cell, i) => (
                 <td key={tests[i]} style={cellStyle}>
                   {cell && <SpotCell cell={cell} size={size} sample={sample?.label ?? ''} press={press} />}
@@ -128,23 +86,110 @@ export function SpotTile({
     </chakra.table>
   );
 }
+const RowHead = memo(function RowHead({
+  label,
+  unknown,
+  heads,
+}: {
+  readonly label: string;
+  readonly unknown: boolean;
+  readonly heads: 'names' | 'numbers';
+}) {
+  return (
+    <chakra.th
+      scope="row"
+      textAlign="start"
+      fontSize="sm"
+      lineHeight="1.15"
+      fontWeight={unknown ? '700' : '400'}
+      pe="1"
+      overflow="hidden"
+      textOverflow="ellipsis"
+      whiteSpace={heads === 'names' ? 'normal' : 'nowrap'}
+      title={label}
+    >
+      {heads === 'names' ? label : label.replace(/^Jar /, '')}
+    </chakra.th>
+  );
+});
+
+/** The tests across; drawn anew only where the rota goes on. */
+const Heads = memo(function Heads({
+  tests,
+  heads,
+  now: nowAt,
+}: {
+  readonly tests: readonly string[];
+  readonly heads: 'names' | 'numbers';
+  /** Ids of the tests, with spaces. */
+  readonly now: string;
+}) {
+  const now = nowAt.split(' ');
+  return (
+    <tr>
+      <chakra.th scope="col" width={heads === 'names' ? '8.5rem' : '4.8rem'}>
+        <chakra.span srOnly>Sample</chakra.span>
+      </chakra.th>
+      {tests.map((test, i) => (
+        <chakra.th
+          key={test}
+          scope="col"
+          fontSize="sm"
+          fontWeight={now.includes(test) ? '700' : '500'}
+          lineHeight="1.15"
+          px="0.5"
+          pb="0.5"
+          verticalAlign="bottom"
+          overflowWrap="anywhere"
+          color={now.includes(test) ? 'permanganate' : 'ink.soft'}
+          borderBottom={now.includes(test) ? '4px solid' : '4px solid transparent'}
+          borderColor={now.includes(test) ? 'permanganate' : 'transparent'}
+          title={shortTestName(test)}
+        >
+          {heads === 'names' ? (
+            shortTestName(test)
+          ) : (
+            <>
+              <span aria-hidden>{i + 1}</span>
+              <chakra.span srOnly>{shortTestName(test)}</chakra.span>
+            </>
+          )}
+        </chakra.th>
+      ))}
+    </tr>
+  );
+});
 
 /** Plain styles: a board draws hundreds of these, again at every entry. */
 const cellStyle = { textAlign: 'center', verticalAlign: 'top', padding: 0 } as const;
 const wellStyle = { display: 'grid', placeItems: 'center', padding: '2px 0' } as const;
 
-/** One well of the tile; a button where something follows from pressing it. */
-export function SpotCell({
-  cell,
-  size,
-  sample,
-  press,
-}: {
+interface SpotCellProps {
   readonly cell: TileCell;
   readonly size: number;
   readonly sample: string;
   readonly press?: SpotTileProps['press'];
-}) {
+}
+
+/** Do two cells show the same? An entry never changes; a cell's standing entries and state do. */
+function isSameCell(before: SpotCellProps, after: SpotCellProps): boolean {
+  const [a, b] = [before.cell, after.cell];
+  return (
+    before.size === after.size &&
+    before.sample === after.sample &&
+    before.press === after.press &&
+    a.sample === b.sample &&
+    a.test === b.test &&
+    a.state === b.state &&
+    a.entry?.id === b.entry?.id &&
+    a.entries.length === b.entries.length &&
+    a.entries.every((e, k) => e.id === b.entries[k]!.id)
+  );
+}
+
+/** One well of the tile; a button where something follows from pressing it. */
+/** Drawn anew only where what stands in it has changed: a board has hundreds of them. */
+export const SpotCell = memo(function SpotCell({ cell, size, sample, press }: SpotCellProps) {
   const words = `${sample}, ${shortTestName(cell.test)}: ${cellWords(cell)}`;
   const well = <Well {...cellDrawing(cell)} size={size} {...(press ? {} : { name: words })} />;
   if (!press)
@@ -181,4 +226,4 @@ export function SpotCell({
       </chakra.span>
     </Button>
   );
-}
+}, isSameCell);
