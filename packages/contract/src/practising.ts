@@ -90,6 +90,12 @@ export interface ScreenWorkTable {
   /** How often each slip was made over all runs, in runs. */
   readonly slips: readonly { readonly code: string; readonly runs: number; readonly of: number }[];
 }
+/** The best run of a student, to be played again. */
+export interface StudentRun {
+  readonly student: { readonly id: string; readonly name: string };
+  readonly passed: boolean;
+  readonly actions: readonly Action[];
+}
 /** What a student has to do on screen, and how it stands. */
 export interface OwnScreenWork {
   readonly work: ScreenWork | null;

@@ -79,6 +79,7 @@ import type {
   OwnScreenWork,
   ScreenRun,
   ScreenRunMarked,
+  StudentRun,
   ScreenWorkTable,
 } from './practising.js';
 import type { Preparation } from './preparing.js';
@@ -334,6 +335,7 @@ export const routes = {
   'PUT /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable, NewScreenWork>(),
   'DELETE /api/lessons/:lesson/screen-work': teaching<void>(),
   'PUT /api/lessons/:lesson/screen-work/waived/:student': teaching<ScreenWorkTable>(),
+  'GET /api/lessons/:lesson/screen-work/runs': teaching<readonly StudentRun[]>(),
   'GET /api/bench/screen-work': student<OwnScreenWork>(),
   'POST /api/bench/screen-work': student<ScreenRunMarked, ScreenRun>(),
 

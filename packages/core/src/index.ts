@@ -48,6 +48,7 @@ export { capacity_mL, vesselKinds, type VesselKind } from './bench-model/vessel.
 export * from './exercises/best-run.js';
 export * from './exercises/demonstration.js';
 export * from './exercises/fewest-steps.js';
+export * from './exercises/run-steps.js';
 export * from './exercises/screen-run.js';
 export * from './exercises/unknown-exercise.js';
 export * from './practicals/choices.js';

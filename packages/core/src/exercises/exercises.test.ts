@@ -8,6 +8,7 @@ import { readPractical } from '../practicals/read-practical.js';
 import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
 import { canShow, demonstrationOf } from './demonstration.js';
 import { parOf, trailOf } from './fewest-steps.js';
+import { playRun } from './run-steps.js';
 import { exerciseSetUp, knownJar, markRun, screenUnknown } from './screen-run.js';
 import { ScreenBench } from '../bench-model/bench.js';
 import { asksOf, faultOf, ownExercise, unknownExercise } from './unknown-exercise.js';
@@ -270,4 +271,18 @@ describe('knowns beside an unknown', () => {
     for (const ion of [...core.cations, ...core.anions])
       expect({ ion, there: knowns.some((ids) => ids.includes(ion)) }).toEqual({ ion, there: true });
   });
+});
+
+test('a run is played step by step: what was seen, what slipped where, how long it took', () => {
+  const exercise = ownExercise(core, 'anion', ['Na+', 'CO3^2-']);
+  const { steps, minutes } = playRun(exercise, [
+    { do: 'goggles', on: true },
+    { do: 'take' },
+    { do: 'add', reagent: 'AgNO3' },
+    { do: 'wait', seconds: 120 },
+  ]);
+  expect(steps.map((s) => s.slips)).toEqual([[], [], ['no-acid-first'], []]);
+  expect(steps[2]!.text).toMatch(/yellow precipitate/);
+  expect(minutes).toBeGreaterThan(2);
+  expect(() => playRun(exercise, [{ do: 'shake', vessel: 'tube 9' }])).toThrow(/tube 9/);
 });

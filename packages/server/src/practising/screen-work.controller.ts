@@ -1,4 +1,4 @@
-import type { OwnScreenWork, ScreenRunMarked, ScreenWorkTable } from '@kivex/contract';
+import type { OwnScreenWork, ScreenRunMarked, ScreenWorkTable, StudentRun } from '@kivex/contract';
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe } from '@nestjs/common';
 import { ByStudent, type StudentCaller } from '../access/caller.js';
 import { Route } from '../access/route.js';
@@ -31,6 +31,10 @@ export class ScreenWorkController {
     @Param('student', ParseUUIDPipe) student: string,
   ): Promise<ScreenWorkTable> {
     return this.work.waive(id, student);
+  }
+  @Route('GET /api/lessons/:lesson/screen-work/runs')
+  runs(@Param('lesson', ParseUUIDPipe) id: string): Promise<StudentRun[]> {
+    return this.work.runsOf(id);
   }
   @Route('GET /api/bench/screen-work')
   own(@ByStudent() student: StudentCaller): Promise<OwnScreenWork> {

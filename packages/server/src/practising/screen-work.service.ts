@@ -6,11 +6,13 @@ import type {
   ScreenRunMarked,
   ScreenWorkResult,
   ScreenWorkTable,
+  StudentRun,
 } from '@kivex/contract';
 import {
   allSyllabuses,
   asksOf,
   bestRun,
+  groupedBy,
   markRun,
   readActions,
   syllabusFor,
@@ -62,6 +64,23 @@ export class ScreenWorkService {
       results,
       slips: ratesOf(runs),
     };
+  }
+
+  /** The best run of everybody who made one, by name. */
+  async runsOf(lessonId: string): Promise<StudentRun[]> {
+    const rows = await this.runs.find({
+      where: { work: { lessonId }, waived: false },
+      relations: { student: true },
+      order: { at: 'ASC', id: 'ASC' },
+    });
+    return [...groupedBy(rows, (r) => r.studentId).values()]
+      .flatMap((own): StudentRun[] => {
+        const best = bestRun(own);
+        if (!best?.run) return [];
+        const { id, name } = best.student;
+        return [{ student: { id, name }, passed: best.passed, actions: best.run.actions }];
+      })
+      .sort((a, b) => a.student.name.localeCompare(b.student.name));
   }
 
   /** Sets the work, or other work in its place; runs of the work before go. @throws 422 */

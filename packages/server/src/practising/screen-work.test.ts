@@ -6,6 +6,7 @@ import type {
   Problem,
   ScreenRunMarked,
   ScreenWorkTable,
+  StudentRun,
 } from '@kivex/contract';
 import { allCations, screenUnknown, speciesName, syllabusOf, unknownExercise } from '@kivex/core';
 import { v7 as uuidv7 } from 'uuid';
@@ -102,6 +103,19 @@ describe('work on screen set for a lesson', () => {
     });
     expect([bad.status, bad.body.detail]).toEqual([422, expect.stringMatching(/^Entry 1: /)]);
     expect((await own()).state).toBe('none');
+  });
+  test('the best run of each is there to be played again, for staff alone', async () => {
+    await set();
+    await world.ash.post('/api/bench/screen-work', await run(wrong, [{ do: 'dip' }, { do: 'flame' }]));
+    await world.ash.post('/api/bench/screen-work', await run(right));
+    await world.birch.post('/api/bench/screen-work', await run(wrong));
+    await world.teacher.send('PUT', `${path()}/waived/${world.school.students[2]!}`);
+    const runs = (await world.teacher.get<StudentRun[]>(`${path()}/runs`)).body;
+    expect(runs.map((r) => [r.student.name, r.passed, r.actions.length])).toEqual([
+      ['Ash Tern', true, 3],
+      ['Birch Sole', false, 3],
+    ]);
+    expect((await world.ash.get(`${path()}/runs`)).status).toBe(401);
   });
   test('other work takes its place and its runs go; homework says its day; what the syllabus lacks is refused', async () => {
     await set();

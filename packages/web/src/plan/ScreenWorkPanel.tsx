@@ -11,6 +11,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
+import { Fold } from '../kit/Fold.js';
 import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
@@ -20,6 +21,7 @@ import { fieldProblem } from '../kit/request/field-problem.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
+import { ClassRuns } from './ClassRuns.js';
 
 const kindWords: Readonly<Record<ScreenWorkKind, string>> = {
   'pre-lab': 'Pre-lab: passed before the bench opens',
@@ -38,6 +40,7 @@ const stateWords = { none: 'not yet', tried: 'tried', passed: 'passed', waived: 
 export function ScreenWorkPanel() {
   const lesson = useThisLesson();
   const cache = useQueryClient();
+  const [runsOpen, setRunsOpen] = useState(false);
   const key = ['screen-work', lesson.id];
   const { data, error, refetch } = useQuery({
     queryKey: key,
@@ -82,6 +85,11 @@ export function ScreenWorkPanel() {
       {data.work && (
         <>
           <Results table={data} waive={(student) => waive.mutate(student)} />
+          <Fold title="Runs beside each other" onToggle={(e) => setRunsOpen(e.currentTarget.open)}>
+            {runsOpen && (
+              <ClassRuns lesson={lesson.id} work={data.work} syllabus={syllabusFor(lesson.practical)} />
+            )}
+          </Fold>
           <Box>
             <Button onClick={() => remove.mutate()}>Take it away</Button>
           </Box>

@@ -1,9 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import type { ScreenWorkTable } from '@kivex/contract';
-import { screen, waitFor } from '@testing-library/react';
+import type { ScreenWork, ScreenWorkTable, StudentRun } from '@kivex/contract';
+import { syllabusOf } from '@kivex/core';
+import { screen, waitFor, within } from '@testing-library/react';
 import { Outlet, Route, Routes } from 'react-router';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
+import { ClassRuns } from './ClassRuns.js';
 import { ScreenWorkPanel } from './ScreenWorkPanel.js';
 
 const lesson = lessonOf(salt, { state: 'planned' });
@@ -58,5 +60,46 @@ describe('work on screen, on the teacher’s side', () => {
     await user.click(screen.getByRole('button', { name: 'Set it' }));
     await waitFor(() => expect(screen.getByText('Say by which day.')).toBeTruthy());
     expect((screen.getByLabelText('What for') as HTMLSelectElement).value).toBe('homework');
+  });
+});
+
+describe('the runs of a class', () => {
+  const work: ScreenWork = { kind: 'pre-lab', asks: 'cation', seed: 417, syllabus: 'core' };
+  const runs: StudentRun[] = [
+    {
+      student: ash,
+      passed: false,
+      actions: [{ do: 'dip' }, { do: 'flame' }, { do: 'take' }],
+    },
+    {
+      student: { id: 'birch', name: 'Birch Sole' },
+      passed: true,
+      actions: [{ do: 'goggles', on: true }, { do: 'clean' }, { do: 'dip' }, { do: 'flame' }],
+    },
+  ];
+  const drawn = (answer: unknown) =>
+    show(<ClassRuns lesson={lesson.id} work={work} syllabus={syllabusOf('core')} />, {
+      server: { [`GET ${path}/runs`]: answer },
+    });
+  test('stand beside each other as strips; a slip is marked where it was made, and told', async () => {
+    const { user } = drawn(runs);
+    const strip = within(await screen.findByRole('group', { name: 'Steps of Ash Tern' }));
+    expect(strip.getAllByRole('button')).toHaveLength(3);
+    const slipped = strip.getAllByRole('button', { name: /slipped:/ });
+    expect(slipped.length).toBeGreaterThan(0);
+    await user.click(slipped[0]!);
+    expect(screen.getByRole('status').textContent).toMatch(/sodium|goggles|Goggles/i);
+    const row = screen.getByRole('row', { name: /Birch Sole/ });
+    expect(row.textContent).toMatch(/rightly4\d/);
+    expect(await faults()).toEqual([]);
+  });
+  test('a run that cannot be played any more keeps its row, and others are played', async () => {
+    drawn([{ ...runs[0]!, actions: [{ do: 'shake', vessel: 'tube 9' }] }, runs[1]!]);
+    expect(await screen.findByRole('group', { name: 'Steps of Birch Sole' })).toBeTruthy();
+    expect(screen.getByRole('row', { name: /Ash Tern/ }).textContent).toContain('…');
+  });
+  test('none yet is said', async () => {
+    drawn([]);
+    expect(await screen.findByText('Nobody has sent a run in yet.')).toBeTruthy();
   });
 });
