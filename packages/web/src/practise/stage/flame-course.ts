@@ -35,12 +35,12 @@ const mixed = (a: string, b: string, share: number): string => {
 };
 
 /**
- * How a flame is drawn. The computed colour is the purest a screen has, which no flame is: it is met half way with the pigment
+ * How a flame is drawn. The computed colour is the purest a screen has, which no flame is: it is brought most of the way to the pigment
  * by which the wells show its name. The hottest part is paler, as the eye is dazzled there.
  */
 export function drawnAs({ srgb, name }: FlameColourSeen, glass: boolean): { outer: string; inner: string } {
   const pigment = looks.get(`${glass ? 'throughBlueGlass' : 'colour'} ${name}`) ?? srgb;
-  const outer = mixed(srgb, pigment, 0.5);
+  const outer = mixed(srgb, pigment, 0.65);
   return { outer, inner: mixed(outer, '#ffffff', 0.5) };
 }
 
