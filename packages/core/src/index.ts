@@ -88,6 +88,7 @@ export * from './planning/allocate.js';
 export * from './planning/highs-adapter.js';
 export * from './planning/from-now.js';
 export * from './moderation/agreement.js';
+export * from './moderation/comments.js';
 export * from './moderation/copied-work.js';
 export * from './moderation/fairness.js';
 export * from './moderation/like-answers.js';

@@ -1,5 +1,6 @@
 /** What people decide of marks: kept for good beside what is computed, and taken back by one more decision. */
 import type { Decided, MarkCell, NewDecision } from '@kivex/contract';
+import { filledComment } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { In, Repository } from 'typeorm';
@@ -117,7 +118,7 @@ export class DecisionsService {
             undoes,
             points,
             answer: mark.answer,
-            reason: reason.trim(),
+            reason: filledComment(reason, mark.answer),
             staffId: staff.id,
             at,
           })),
@@ -131,7 +132,7 @@ export class DecisionsService {
           'mark-changed',
           {
             subject: rows.length > 1 ? lesson.id : mark.id,
-            about: `${name}${others ? ` and ${others} more` : ''}: ${points === null ? 'as computed' : `${points} of ${mark.max}`}, ${reason.trim()}`,
+            about: `${name}${others ? ` and ${others} more` : ''}: ${points === null ? 'as computed' : `${points} of ${mark.max}`}, ${filledComment(reason, mark.answer)}`,
           },
           db,
         );

@@ -64,6 +64,13 @@ describe('a decision', () => {
       expect.stringMatching(/decided anew since/),
     ]);
   });
+  test('for many tells each what they wrote themselves, where the comment has a place for it', async () => {
+    await send(world.clove, [entry(saw(world.known, 'lilac')), entry({ type: 'hand-in' })]);
+    const [ash, clove] = [await right(), await cellOf('Clove Ling')];
+    await decide([ash.id, clove.id], 0, 'You wrote “{answer}”.');
+    expect((await cellOf('Ash Tern')).changes.at(-1)!.reason).toBe('You wrote “crimson”.');
+    expect((await cellOf('Clove Ling')).changes.at(-1)!.reason).toBe('You wrote “lilac”.');
+  });
   test('null gives a mark back to what is computed', async () => {
     const { id } = await right();
     await decide([id], 0);

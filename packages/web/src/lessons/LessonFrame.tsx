@@ -1,7 +1,7 @@
 /** One lesson across the top with its five faces; the working surface below. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
-import { Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { dayAndTime } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
@@ -10,6 +10,9 @@ import { useMe } from '../kit/shell/Shell.js';
 import { faces, facesOf } from './faces.js';
 import { useLesson } from './lesson-queries.js';
 import { StateMark } from './StateMark.js';
+
+/** Only while a lesson runs is there anything elsewhere to be told of. */
+const Elsewhere = lazy(() => import('./Elsewhere.js'));
 
 const Face = chakra(NavLink, {
   base: {
@@ -89,6 +92,11 @@ export default function LessonFrame() {
       <Suspense fallback={<Loading what="this part of the lesson" />}>
         <Outlet context={lesson.data} />
       </Suspense>
+      {state === 'running' && me.data?.role !== 'technician' && (
+        <Suspense>
+          <Elsewhere lesson={lesson.data} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,7 +1,7 @@
 /** One decision for all who wrote the same: what they wrote, what was to be seen, why Kivex is unsure, and who it covers. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Decided, Lesson, MarkRow } from '@kivex/contract';
-import { groupedBy, type LikeAnswers } from '@kivex/core';
+import { answerPlace, groupedBy, readyComments, type LikeAnswers } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -37,6 +37,9 @@ export function ownReasons(rows: readonly MarkRow[], { strand, test }: LikeAnswe
     .slice(0, most)
     .map(([reason]) => reason);
 }
+
+/** Comments made for the answer that are offered. */
+const mostFitting = 3;
 
 interface LikeDeskProps {
   readonly lesson: Lesson;
@@ -82,6 +85,11 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
   );
   const covered = who.length - out.length;
   const toSee = seenOf(lesson, group);
+  const fitting = readyComments({
+    ...group,
+    answer: group.written[0]?.answer ?? '',
+    seen: toSee.map((value) => value.label),
+  }).slice(0, mostFitting);
   return (
     <Tile
       p="4"
@@ -133,11 +141,11 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
         <WhyBox
           max={group.max}
           form={form}
-          help="Kept with each mark, with your name and the time."
+          help={`Kept with each mark, with your name and the time. ${answerPlace} stands for what each of them wrote.`}
           goTo={draft}
         >
           <Box display="flex" flexWrap="wrap" gap="1.5">
-            {[...readyReasons, ...ownReasons(rows, group)].map((ready) => (
+            {[...readyReasons, ...fitting, ...ownReasons(rows, group)].map((ready) => (
               <Button key={ready} type="button" size="small" onClick={() => setValue('reason', ready)}>
                 {ready}
               </Button>

@@ -65,6 +65,18 @@ describe('like answers together', () => {
       }),
     );
   });
+  test('comments that fit the answer are offered, with a place for what each wrote', async () => {
+    const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 2 } });
+    await user.click(await first());
+    await user.click(await screen.findByRole('button', { name: /^You wrote “\{answer\}”; to be seen: / }));
+    await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
+        reason: expect.stringMatching(/^You wrote “\{answer\}”; to be seen: /),
+      }),
+    );
+    expect(screen.getByText(/\{answer\} stands for what each of them wrote/)).toBeTruthy();
+  });
   test('the last decision is taken back as one', async () => {
     const { user, asked } = like({
       [`POST ${path}`]: { decision: 'd1', marks: 2 },

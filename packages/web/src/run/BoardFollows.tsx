@@ -5,6 +5,7 @@ import { Check, Hand } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { shortTestName } from '../kit/look-names.js';
 import { minutesSince } from '../kit/moments.js';
+import { callWords } from '../lessons/call-told.js';
 import type { Consequence } from '../lessons/Follows.js';
 import { isQuiet, quietAfter, type BenchStatus } from './bench-status.js';
 import type { BenchActs } from './board-acts.js';
@@ -12,12 +13,6 @@ import type { ClassCauses } from './class-causes.js';
 
 export type BoardActs = Pick<BenchActs, 'answer' | 'dismiss' | 'signOff'>;
 
-const why = {
-  help: 'asks for help',
-  check: 'wants a step checked',
-  safety: 'calls about safety',
-  'sign-off': 'wants something signed off',
-} as const;
 /** Benches named in one sentence. */
 const mostNamed = 3;
 const percent = (p: number): string => (p > 0.99 ? 'over 99 %' : `${Math.round(p * 100)} %`);
@@ -64,7 +59,7 @@ export function boardFollows(
       tone: call.reason === 'safety' ? 'stop' : 'look',
       text: (
         <>
-          <b>{group}</b> {why[call.reason]}, for {minutesSince(call.at, now)} min.
+          <b>{group}</b> {callWords[call.reason]}, for {minutesSince(call.at, now)} min.
         </>
       ),
       action:
