@@ -113,6 +113,22 @@ test.describe.serial('two people at one lesson', () => {
     const own = planning.schedule!.filter((s) => s.group === 1)[0]!;
     const old = before.schedule!.filter((s) => s.group === 1)[0]!;
     if (own.start !== old.start) await expect(next).not.toHaveText(was!);
+    // A call is told on the other faces of a running lesson, and leads to the board, where nothing is told twice.
+    let listening = false;
+    page.on('websocket', (wire) =>
+      wire.on('framereceived', ({ payload }) => {
+        if (String(payload).includes('"ready"')) listening = true;
+      }),
+    );
+    await page.goto(`${kivex.base}/lessons/${id}/plan`);
+    await expect.poll(() => listening, { timeout: 20_000 }).toBe(true);
+    await student.page.getByRole('button', { name: 'Call', exact: true }).click();
+    const told = page.getByText(/asks for help\.$/);
+    await expect(told).toBeVisible();
+    await page.getByRole('button', { name: 'To the board' }).click();
+    await expect(page).toHaveURL(/\/run$/);
+    await expect(told).toHaveCount(0);
+    await expect(page.getByText('asks for help').first()).toBeVisible();
     await student.context.close();
   });
 });
