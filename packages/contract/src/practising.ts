@@ -39,6 +39,18 @@ export interface ClassQuestion {
   readonly groups: readonly LikeClassAnswers[];
   readonly rounds: readonly ClassRound[];
 }
+/** What a class knew of a fact: of the newest question on it, its first round and its last. */
+export interface FactKnown {
+  readonly fact: string;
+  readonly ask: string;
+  readonly test: string | null;
+  /** Ion, gas or metal it is about. */
+  readonly species: string | null;
+  readonly at: string;
+  readonly first: ClassRound;
+  /** The same as the first where it was asked once. */
+  readonly last: ClassRound;
+}
 export interface ClassQuestionHead {
   readonly id: string;
   readonly ask: string;

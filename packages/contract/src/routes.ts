@@ -74,6 +74,7 @@ import type {
   AskedQuestion,
   ClassQuestion,
   ClassQuestionHead,
+  FactKnown,
   NewClassQuestion,
   NewScreenWork,
   OwnScreenWork,
@@ -321,6 +322,7 @@ export const routes = {
   'GET /api/review/sheet/:kind': teaching<AFile>(),
 
   'GET /api/class-questions': teaching<readonly ClassQuestionHead[]>(),
+  'GET /api/class-facts': teaching<readonly FactKnown[]>(),
   'POST /api/class-questions': teaching<ClassQuestion, NewClassQuestion>(),
   'GET /api/class-questions/:asked': teaching<ClassQuestion>(),
   'PATCH /api/class-questions/:asked': teaching<

@@ -1,4 +1,4 @@
-import type { AskedQuestion, ClassQuestion, ClassQuestionHead } from '@kivex/contract';
+import type { AskedQuestion, ClassQuestion, ClassQuestionHead, FactKnown } from '@kivex/contract';
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Req, Res, UseGuards } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
@@ -24,6 +24,10 @@ export class ClassQuestionsController {
   @Route('GET /api/class-questions')
   list(@ByStaff() staff: StaffCaller): Promise<ClassQuestionHead[]> {
     return this.questions.list(staff);
+  }
+  @Route('GET /api/class-facts')
+  facts(@ByStaff() staff: StaffCaller): Promise<FactKnown[]> {
+    return this.questions.facts(staff);
   }
   @Route('POST /api/class-questions')
   ask(@ByStaff() staff: StaffCaller, @Body() wanted: NewClassQuestionDto): Promise<ClassQuestion> {

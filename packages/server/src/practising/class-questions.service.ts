@@ -4,6 +4,7 @@ import type {
   ClassQuestion,
   ClassQuestionHead,
   ClassRound,
+  FactKnown,
   LikeClassAnswers,
   NewClassQuestion,
 } from '@kivex/contract';
@@ -11,7 +12,7 @@ import { deckOf, groupedBy, markRecall, readingForm, syllabusOf, type Syllabus }
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { randomInt } from 'node:crypto';
-import { Repository } from 'typeorm';
+import { In, MoreThan, Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
 import { Clock } from '../clock/clock.js';
@@ -21,6 +22,7 @@ import { SyllabusesService } from '../syllabuses/syllabuses.service.js';
 
 /** Questions of a school listed, and kept: older ones go. */
 const mostListed = 30;
+const mostFacts = 300;
 const keptFor = 30 * 24 * 60 * 60_000;
 /** Milliseconds for which a code is answered. */
 const codeLasts = 24 * 60 * 60_000;
@@ -39,6 +41,36 @@ export class ClassQuestionsService {
   async list({ schoolId }: StaffCaller): Promise<ClassQuestionHead[]> {
     const rows = await this.questions.find({ where: { schoolId }, order: { at: 'DESC' }, take: mostListed });
     return rows.map(({ id, card, at, open }) => ({ id, ask: card.ask, at: at.toISOString(), open }));
+  }
+
+  /** What classes knew of each fact they were asked, weakest first; facts nobody answered are left out. */
+  async facts({ schoolId }: StaffCaller): Promise<FactKnown[]> {
+    const questions = await this.questions.find({
+      where: { schoolId, at: MoreThan(new Date(this.clock.ms() - keptFor)) },
+      order: { at: 'DESC' },
+      take: mostFacts,
+    });
+    const newest = new Map(questions.toReversed().map((q) => [q.card.fact, q]));
+    const answers = newest.size
+      ? await this.answers.find({
+          where: { questionId: In([...newest.values()].map((q) => q.id)) },
+          select: { id: true, questionId: true, round: true, mark: true },
+        })
+      : [];
+    const byQuestion = groupedBy(answers, (a) => a.questionId);
+    return [...newest.values()]
+      .flatMap(({ id, card, at }): FactKnown[] => {
+        const own = byQuestion.get(id) ?? [];
+        const rounds = [...groupedBy(own, (a) => a.round)].sort(([a], [b]) => a - b);
+        if (!rounds.length) return [];
+        const [first, last] = [rounds[0]!, rounds.at(-1)!].map(([n, list]) => roundOf(n, list)) as [
+          ClassRound,
+          ClassRound,
+        ];
+        const { fact, ask, test, species } = card;
+        return [{ fact, ask, test, species, at: at.toISOString(), first, last }];
+      })
+      .sort((a, b) => a.last.right / a.last.answers - b.last.right / b.last.answers);
   }
 
   /** @throws 422 where there is no such syllabus or card. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { AskedQuestion, ClassQuestion, Problem } from '@kivex/contract';
+import type { AskedQuestion, ClassQuestion, FactKnown, Problem } from '@kivex/contract';
 import { ownSchool } from '../testing/own-school.js';
 import { makeSchool } from '../testing/test-server.js';
 
@@ -93,5 +93,33 @@ describe('one question to the whole class', () => {
     expect((await outsider.get<readonly unknown[]>('/api/class-questions')).body).toEqual([]);
     expect((await world.teacher.send('DELETE', `/api/class-questions/${question.id}`)).status).toBe(204);
     expect((await world.server.client().post('/api/answer/find', { code: question.code })).status).toBe(422);
+  });
+});
+
+describe('what classes knew', () => {
+  test('of each fact its newest question counts, first round and last; weakest first, nobody named, no other school’s', async () => {
+    const answersTo = async (question: ClassQuestion, texts: readonly string[]) => {
+      const devices = await Promise.all(texts.map(() => device(question.code)));
+      for (const [i, { answer }] of devices.entries()) await answer(texts[i]!);
+      return devices;
+    };
+    await answersTo(await ask(), ['limewater', 'limewater']);
+    const newest = await ask();
+    const devices = await answersTo(newest, ['a lit splint', 'a glowing splint relights']);
+    await world.teacher.send('PATCH', `/api/class-questions/${newest.id}`, { again: true });
+    for (const { answer } of devices) await answer('a glowing splint relights');
+    const carbon = await ask({ syllabus: 'core', card: 'gas:CO2#1' });
+    await answersTo(carbon, ['no idea', 'no idea', 'no idea']);
+    // A question nobody has answered tells nothing.
+    await ask({ syllabus: 'core', card: 'gas:H2#1' });
+    const facts = (await world.teacher.get<FactKnown[]>('/api/class-facts')).body;
+    const known = facts.filter((f) => ['gas:CO2', 'gas:O2', 'gas:H2'].some((id) => f.fact.startsWith(id)));
+    expect(known.map((f) => [f.species, f.first.right, f.last.right, f.last.answers])).toEqual([
+      ['CO2', 0, 0, 3],
+      ['O2', 1, 2, 2],
+    ]);
+    expect(JSON.stringify(facts)).not.toMatch(/device|student|splint relights/);
+    const other = await (await makeSchool(world.server, 'facts')).signIn('teacher');
+    expect((await other.get<FactKnown[]>('/api/class-facts')).body).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Bench } from '@kivex/contract';
 import 'fake-indexeddb/auto';
 import { recordOf } from './bench-store.js';
+import type { Call } from '../kit/request/call.js';
 import { openDevice } from './device-store.js';
 import { colour, pretendTab } from '../testing/pretend-bench-server.js';
 
@@ -177,5 +178,42 @@ describe('logging', () => {
     await settle();
     expect(bench.getState().together).toBe(true);
     expect(at.server.asked.slice(before)).toContain('GET /api/bench');
+  });
+  test('what comes over the wire while the record is asked for is not lost to an answer from before it', async () => {
+    let answer: (() => void) | undefined;
+    let slow = false;
+    const bench = tab({
+      call: (async (route: string, given?: { body?: unknown; as?: string }) => {
+        const reply = await at.server.answer(route, given?.body, given?.as);
+        if (slow && route === 'GET /api/bench') await new Promise<void>((go) => (answer = go));
+        return reply;
+      }) as Call,
+    });
+    join('ada');
+    await bench.getState().open();
+    slow = true;
+    const { on } = at.server.wires.at(-1)!;
+    on.changed();
+    await settle();
+    const over = {
+      id: 'over',
+      seq: 7,
+      group: 'g',
+      by: 'teacher',
+      at: '',
+      body: { type: 'hand-in' },
+    } as const;
+    on.event(over);
+    on.event({ ...over, id: 'other', group: 'h' });
+    expect(bench.getState().bench!.events.map((e) => e.id)).toEqual(['over']);
+    answer!();
+    await settle();
+    expect(bench.getState().bench!.events.map((e) => e.id)).toEqual(['over']);
+    // The device keeps it too; and once the server's record is without it, it is gone: what counts is the server's.
+    expect((await (await openDevice(at.device)).lastBench())!.events.map((e) => e.id)).toEqual(['over']);
+    slow = false;
+    on.changed();
+    await settle();
+    expect(bench.getState().bench!.events).toEqual([]);
   });
 });

@@ -6,6 +6,8 @@ import { create } from 'zustand';
 import type { Call } from '../kit/request/call.js';
 import { RequestProblem } from '../kit/request/request.js';
 import type { DeviceStore, Owner, Unsent, Waiting } from './device-store.js';
+import { broughtUp, byThisClock } from './bench-as-it-comes.js';
+import { LateEntries, withEvent } from './late-entries.js';
 import { Outbox, type OutboxPorts } from './outbox.js';
 import { rememberWho, type WhoWrites } from './who-writes.js';
 import type { Wire, WireEvents } from './wire.js';
@@ -73,35 +75,6 @@ const doubleTap = 1_500;
 /** Ids asked about at once. */
 const askedAtOnce = 200;
 
-/** The log with one more entry, each once, in the server's order. */
-function withEvent(events: readonly WireEvent[], event: WireEvent): readonly WireEvent[] {
-  if (events.some((e) => e.id === event.id)) return events;
-  return [...events, event].sort((a, b) => a.seq - b.seq);
-}
-
-/** A bench as an older Kivex left it on the device: what it lacks is as where nothing was planned. */
-const broughtUp = (kept: Bench): Bench => ({
-  ...kept,
-  plan: (kept as Partial<Bench>).plan ?? [],
-  here: (kept as Partial<Bench>).here ?? [],
-  advice: (kept as Partial<Bench>).advice ?? true,
-  lesson: {
-    ...kept.lesson,
-    startedAt: (kept.lesson as Partial<Bench['lesson']>).startedAt ?? null,
-  },
-});
-
-/** The lesson's beginning as this device's clock has it, however wrong that is. */
-export function byThisClock(bench: Bench, here: Date): Bench {
-  const { startedAt } = bench.lesson;
-  if (startedAt === null) return bench;
-  const ago = Date.parse(bench.now) - Date.parse(startedAt);
-  return {
-    ...bench,
-    lesson: { ...bench.lesson, startedAt: new Date(here.getTime() - ago).toISOString() },
-  };
-}
-
 export function createBench(ports: BenchPorts) {
   const who = ports.who ?? rememberWho();
   let device: DeviceStore | undefined;
@@ -145,12 +118,16 @@ export function createBench(ports: BenchPorts) {
       return mates.size ? lists.flat().sort((a, b) => a.event.id.localeCompare(b.event.id)) : lists[0]!;
     };
 
+    const late = new LateEntries();
     const refresh = async (asked = ports.call('GET /api/bench', as())): Promise<void> => {
       try {
-        const bench = shutWhere(byThisClock(await asked, ports.now()), who);
-        await (await theDevice()).saveBench(bench);
-        await sit(bench);
-        set({ bench, status: 'joined', reached: true, problem: undefined });
+        await late.during(async () => {
+          const answered = byThisClock(await asked, ports.now());
+          const bench = () => shutWhere(late.into(answered), who);
+          await (await theDevice()).saveBench(bench());
+          await sit(bench());
+          set({ bench: bench(), status: 'joined', reached: true, problem: undefined });
+        });
       } catch (error) {
         if (error instanceof RequestProblem && error.status === 401 && who.writing()) {
           // Whoever wrote last is not here any more: ask who is.
@@ -188,8 +165,10 @@ export function createBench(ports: BenchPorts) {
       let { events } = now;
       for (const { id, at, body } of batch.events) {
         const seq = place.get(id);
-        if (seq !== undefined)
-          events = withEvent(events, { id, seq, group: batch.group, by: batch.student, at, body });
+        if (seq === undefined) continue;
+        const event: WireEvent = { id, seq, group: batch.group, by: batch.student, at, body };
+        late.note(event);
+        events = withEvent(events, event);
       }
       const next = { ...now, events };
       set({ bench: next });
@@ -280,6 +259,7 @@ export function createBench(ports: BenchPorts) {
           event: (event) => {
             const now = get().bench;
             if (!now || !mine() || event.group !== now.group.id) return;
+            late.note(event);
             const next = { ...now, events: withEvent(now.events, event) };
             set({ bench: next });
             void store.saveBench(next);

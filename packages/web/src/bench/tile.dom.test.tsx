@@ -3,7 +3,7 @@ import { readGroup, type StudentBody } from '@kivex/core';
 import { screen, within } from '@testing-library/react';
 import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
-import { byThisClock } from './bench-store.js';
+import { byThisClock } from './bench-as-it-comes.js';
 import { nextSample, ownTile } from './own-tile.js';
 import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';

@@ -1,8 +1,8 @@
 /** The board's live wire, tied to what the pages hold of the lesson. */
-import type { BoardLog } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { openBoardWire, withEntry } from './board-wire.js';
+import { openBoardWire } from './board-wire.js';
+import { takeEvents } from './late-events.js';
 
 export interface LiveBoard {
   /** Does everything that is committed reach this board as it happens, whichever process took it? */
@@ -20,15 +20,19 @@ export function useLiveBoard(lessonId: string): LiveBoard {
     const anew = (...keys: string[]) => {
       for (const key of keys) void cache.invalidateQueries({ queryKey: [key, lessonId] });
     };
-    return openBoardWire(lessonId, {
+    const taken = takeEvents(cache, lessonId);
+    const close = openBoardWire(lessonId, {
       live: setLive,
       devices: setDevices,
       gap: () => anew('events', 'held'),
       held: () => anew('held', 'marks'),
       state: () => anew('lesson', 'marks'),
-      event: (event) =>
-        cache.setQueryData<BoardLog>(['events', lessonId], (log) => log && withEntry(log, event)),
+      event: taken.event,
     });
+    return () => {
+      close();
+      taken.end();
+    };
   }, [cache, lessonId]);
   return { live, devices };
 }

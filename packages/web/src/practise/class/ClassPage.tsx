@@ -6,6 +6,7 @@ import { Parts } from '../../kit/Parts.js';
 import { SyllabusSelect } from '../SyllabusSelect.js';
 import { useSyllabusChoice } from '../syllabus-choice.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
+import { FactsPart } from './FactsPart.js';
 import { QuestionPart } from './QuestionPart.js';
 import { SetsPart } from './SetsPart.js';
 
@@ -35,6 +36,11 @@ export default function ClassPage() {
             id: 'sets',
             name: 'Sets of questions',
             show: () => <SetsPart key={syllabus.id} syllabus={syllabus} />,
+          },
+          {
+            id: 'facts',
+            name: 'What was known',
+            show: () => <FactsPart />,
           },
           {
             id: 'show',

@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { AskedQuestion, ClassQuestion } from '@kivex/contract';
+import type { AskedQuestion, ClassQuestion, FactKnown } from '@kivex/contract';
 import { deckOf, qtiPackage, syllabusOf } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { strToU8, zipSync } from 'fflate';
 import { enter, faults, Refusal, show } from '../../testing/show.js';
 import AnswerPage from '../AnswerPage.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
+import { FactsPart, shareOf, warmthOf } from './FactsPart.js';
 import { QuestionPart } from './QuestionPart.js';
 import { setFor, showingFor } from '../class-address.js';
 import { drawnSet, SetsPart } from './SetsPart.js';
@@ -215,5 +216,48 @@ describe('made ready by a lesson', () => {
     expect(search(showingFor({ test: 'lit-splint', show: [['H2'], ['H2']] }, 'gas')).get('other')).toBeNull();
     expect(showingFor({ test: null, show: [['H2']] }, 'gas')).toBeUndefined();
     expect(search(setFor({ test: null, samples: [] })).toString()).toBe('part=sets');
+  });
+});
+
+describe('what classes knew', () => {
+  const round = (right: number, partly: number, answers: number) => ({
+    round: 1,
+    answers,
+    right,
+    partly,
+    wrong: answers - right - partly,
+    unsure: 0,
+  });
+  const fact: FactKnown = {
+    fact: 'naoh:Cu2+',
+    ask: 'What do you see?',
+    test: 'naoh',
+    species: 'Cu2+',
+    at: '2026-11-27T09:00:00.000Z',
+    first: round(1, 1, 10),
+    last: round(8, 2, 10),
+  };
+  test('stands by share, colour, sign and word, with a set on it', async () => {
+    show(<FactsPart />, { server: { 'GET /api/class-facts': [fact] } });
+    const row = await screen.findByRole('row', { name: /What do you see\?/ });
+    expect(row.textContent).toMatch(/odium hydroxide.*, copper\(II\).*15 % weak.*90 % known.*10/);
+    expect(within(row).getByRole('link', { name: 'A set on it' }).getAttribute('href')).toBe(
+      '/practise/class?part=sets&test=naoh&about=Cu2%2B',
+    );
+    expect(await faults()).toEqual([]);
+  });
+  test('half right counts half; the limits are where they are said to be', () => {
+    expect(shareOf(round(1, 2, 4))).toBe(0.5);
+    expect(shareOf(round(0, 0, 0))).toBe(0);
+    expect([0.8, 0.79, 0.5, 0.49].map(warmthOf)).toEqual(['known', 'half', 'half', 'weak']);
+  });
+  test('nothing asked is said, and so is what went wrong', async () => {
+    const { unmount } = show(<FactsPart />, { server: { 'GET /api/class-facts': [] } });
+    expect(await screen.findByText('Nothing was asked yet')).toBeTruthy();
+    unmount();
+    show(<FactsPart />, {
+      server: { 'GET /api/class-facts': new Refusal(503, { detail: 'Kivex cannot look just now.' }) },
+    });
+    expect(await screen.findByText('Kivex cannot look just now.')).toBeTruthy();
   });
 });

@@ -1,0 +1,90 @@
+/** What classes knew of each fact they were asked in the last weeks, weakest first: at first, and after it was talked over. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { ClassRound, FactKnown } from '@kivex/contract';
+import { speciesName, testOf, isTestId } from '@kivex/core';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { Button } from '../../kit/Button.js';
+import { Empty, Failed, Loading } from '../../kit/Notice.js';
+import { day } from '../../kit/moments.js';
+import { call } from '../../kit/request/call.js';
+import { Cell, Row, Table } from '../../kit/Table.js';
+import { Tile } from '../../kit/Tile.js';
+import { setFor } from '../class-address.js';
+
+/** Shares from which a class is said to have it, and to have it half. */
+const from = { known: 0.8, half: 0.5 } as const;
+export type Warmth = 'known' | 'half' | 'weak';
+
+export const shareOf = ({ right, partly, answers }: ClassRound): number =>
+  answers ? (right + partly / 2) / answers : 0;
+export const warmthOf = (share: number): Warmth =>
+  share >= from.known ? 'known' : share >= from.half ? 'half' : 'weak';
+
+const looks = {
+  known: { bg: 'verdigris.wash', color: 'verdigris', sign: '●' },
+  half: { bg: 'saffron.wash', color: 'saffron', sign: '◐' },
+  weak: { bg: 'cinnabar.wash', color: 'cinnabar', sign: '○' },
+} as const;
+const warmthWords = { known: 'known', half: 'half known', weak: 'weak' } as const;
+
+export function FactsPart() {
+  const facts = useQuery({ queryKey: ['class-facts'], queryFn: () => call('GET /api/class-facts') });
+  if (facts.error) return <Failed error={facts.error} again={() => void facts.refetch()} />;
+  if (!facts.data) return <Loading what="what was known" />;
+  if (!facts.data.length)
+    return (
+      <Tile>
+        <Empty title="Nothing was asked yet">
+          Ask the whole class a question; what they knew of it stands here for thirty days, without names.
+        </Empty>
+      </Tile>
+    );
+  return (
+    <Tile display="flex" flexDirection="column" gap="3">
+      <chakra.h2 fontSize="xl">What classes knew, weakest first</chakra.h2>
+      <Table
+        label="What classes knew"
+        heads={['Asked', 'About', 'When', 'At first', 'At last', 'Answers', '']}
+      >
+        {facts.data.map((one) => (
+          <Row key={one.fact}>
+            <Cell minW="14rem">{one.ask}</Cell>
+            <Cell>{aboutWords(one)}</Cell>
+            <Cell whiteSpace="nowrap">{day(one.at)}</Cell>
+            <Heat round={one.first} />
+            <Heat round={one.last} />
+            <Cell>{one.last.answers}</Cell>
+            <Cell>
+              <Button asChild size="small">
+                <Link to={setFor({ test: one.test, samples: one.species ? [[one.species]] : [] })}>
+                  A set on it
+                </Link>
+              </Button>
+            </Cell>
+          </Row>
+        ))}
+      </Table>
+    </Tile>
+  );
+}
+
+const aboutWords = ({ test, species }: FactKnown): string =>
+  [test && isTestId(test) ? testOf(test).name : '', species ? speciesName(species) : '']
+    .filter(Boolean)
+    .join(', ');
+
+/** A share by figure, colour and sign. */
+function Heat({ round }: { readonly round: ClassRound }) {
+  const share = shareOf(round);
+  const warmth = warmthOf(share);
+  const { bg, color, sign } = looks[warmth];
+  return (
+    <Cell>
+      <Box as="span" display="inline-block" bg={bg} color={color} borderRadius="tile" px="2" fontWeight="700">
+        <span aria-hidden>{sign}</span> {Math.round(share * 100)} %
+        <chakra.span srOnly> {warmthWords[warmth]}</chakra.span>
+      </Box>
+    </Cell>
+  );
+}
