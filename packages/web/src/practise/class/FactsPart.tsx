@@ -56,7 +56,7 @@ export function FactsPart() {
             <Heat round={one.last} />
             <Cell>{one.last.answers}</Cell>
             <Cell>
-              <Button asChild size="small">
+              <Button asChild size="small" whiteSpace="nowrap">
                 <Link to={setFor({ test: one.test, samples: one.species ? [[one.species]] : [] })}>
                   A set on it
                 </Link>
@@ -81,7 +81,16 @@ function Heat({ round }: { readonly round: ClassRound }) {
   const { bg, color, sign } = looks[warmth];
   return (
     <Cell>
-      <Box as="span" display="inline-block" bg={bg} color={color} borderRadius="tile" px="2" fontWeight="700">
+      <Box
+        as="span"
+        display="inline-block"
+        whiteSpace="nowrap"
+        bg={bg}
+        color={color}
+        borderRadius="tile"
+        px="2"
+        fontWeight="700"
+      >
         <span aria-hidden>{sign}</span> {Math.round(share * 100)} %
         <chakra.span srOnly> {warmthWords[warmth]}</chakra.span>
       </Box>
