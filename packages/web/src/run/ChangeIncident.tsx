@@ -3,15 +3,14 @@ import { incidentKinds, type Incident, type IncidentKind, type Lesson } from '@k
 import { useQueryClient } from '@tanstack/react-query';
 import { Box } from '@chakra-ui/react';
 import { Button } from '../kit/Button.js';
-import { Checkbox } from '../kit/Checkbox.js';
 import { Dialog } from '../kit/Dialog.js';
 import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
-import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Select } from '../kit/Select.js';
+import { IncidentFields } from './IncidentFields.js';
 import { incidentWords } from './incident-words.js';
 
 interface ChangeIncidentProps {
@@ -57,7 +56,6 @@ function IncidentForm({ lesson, incident, close }: ChangeIncidentProps) {
       close();
     },
   });
-  const students = lesson.groupList.flatMap((g) => g.students);
   return (
     <Form onSubmit={form.submit} display="flex" flexDirection="column" gap="3">
       {form.problem && <Notice tone="stop">{form.problem}</Notice>}
@@ -70,12 +68,6 @@ function IncidentForm({ lesson, incident, close }: ChangeIncidentProps) {
           ))}
         </Select>
       </Field>
-      <Checkbox
-        checked={form.watch('nearMiss')}
-        onChange={(nearMiss) => form.setValue('nearMiss', nearMiss, { shouldDirty: true })}
-      >
-        A near miss: nobody hurt, nothing broken
-      </Checkbox>
       <Field label="Bench" error={form.at('group')}>
         <Select {...form.register('group')}>
           <option value="">no bench in particular</option>
@@ -86,22 +78,7 @@ function IncidentForm({ lesson, incident, close }: ChangeIncidentProps) {
           ))}
         </Select>
       </Field>
-      <Field label="Who? (if anybody)" error={form.at('student')}>
-        <Select {...form.register('student')}>
-          <option value="">nobody in particular</option>
-          {students.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.name}
-            </option>
-          ))}
-        </Select>
-      </Field>
-      <Field label="What happened?" error={form.at('what')}>
-        <Input maxLength={500} {...form.register('what')} />
-      </Field>
-      <Field label="What was done?" error={form.at('done')}>
-        <Input maxLength={500} {...form.register('done')} />
-      </Field>
+      <IncidentFields form={form} students={lesson.groupList.flatMap((g) => g.students)} />
       <Box display="flex" gap="2">
         <Button type="submit" variant="go" disabled={form.busy}>
           Save

@@ -3,15 +3,12 @@ import { Box } from '@chakra-ui/react';
 import { incidentKinds, type IncidentKind } from '@kivex/contract';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
-import { Checkbox } from '../kit/Checkbox.js';
-import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
-import { Input } from '../kit/Input.js';
 import { Notice } from '../kit/Notice.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
-import { Select } from '../kit/Select.js';
 import type { BenchActs } from './board-acts.js';
 import type { BenchStatus } from './bench-status.js';
+import { IncidentFields } from './IncidentFields.js';
 import { incidentWords } from './incident-words.js';
 
 /** The usual first aid, said at its moment; the school's own rules and its first aider come first. */
@@ -89,28 +86,7 @@ function IncidentForm({
       <Button type="submit" variant="go" disabled={form.busy}>
         Log: {incidentWords[kind]}
       </Button>
-      <Checkbox
-        checked={form.watch('nearMiss')}
-        onChange={(nearMiss) => form.setValue('nearMiss', nearMiss, { shouldDirty: true })}
-      >
-        A near miss: nobody hurt, nothing broken
-      </Checkbox>
-      <Field label="Who? (if anybody)" error={form.at('student')}>
-        <Select {...form.register('student')}>
-          <option value="">nobody in particular</option>
-          {bench.group.students.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.name}
-            </option>
-          ))}
-        </Select>
-      </Field>
-      <Field label="What happened?" error={form.at('what')}>
-        <Input maxLength={500} {...form.register('what')} />
-      </Field>
-      <Field label="What was done?" error={form.at('done')}>
-        <Input maxLength={500} {...form.register('done')} />
-      </Field>
+      <IncidentFields form={form} students={bench.group.students} />
       <Button onClick={() => done(false)}>Leave it</Button>
     </Form>
   );
