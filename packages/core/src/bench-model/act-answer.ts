@@ -69,6 +69,16 @@ export const actAnswerSchema = {
           do: sentence,
           seen: { type: 'object', additionalProperties: false, properties: seenProperties() },
           text: sentence,
+          vessel: {
+            type: 'object',
+            description:
+              'Where a vessel was worked at: its liquid (mL, pH, celsius, srgb, name), solids (formula, mol_per_L, visible, colour), pieces, bubbling_mL_s, gases in cm3, layer, ring, leadsTo, filled.',
+          },
+          flame: {
+            type: 'object',
+            description:
+              'Where a flame was looked at: srgb, words, and moments (at_s, srgb, name) of this holding.',
+          },
           hazards: {
             type: 'array',
             items: {

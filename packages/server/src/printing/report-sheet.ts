@@ -42,7 +42,14 @@ export interface ReportSheet {
 type Margin = [number, number, number, number];
 const above = (n: number): Margin => [0, n, 0, 0];
 
-const total = ({ points, max, late, absent, onScreen }: StudentReport): string =>
+/** What a student came to, in words. */
+export const total = ({
+  points,
+  max,
+  late,
+  absent,
+  onScreen,
+}: Pick<StudentReport, 'points' | 'max' | 'late' | 'absent' | 'onScreen'>): string =>
   onScreen
     ? `away; made up on the bench on screen: ${points} of ${max}`
     : absent

@@ -93,6 +93,13 @@ describe('a student’s own marks', () => {
     expect(screen.getByText('not counted')).toBeTruthy();
     expect(await faults()).toEqual([]);
   });
+  test('say of somebody away that they are what was made up on screen', async () => {
+    page({ ...feedback, late: false, onScreen: true, items: [], next: null, truths: [] });
+    expect(
+      await screen.findByText(/You were away: this is what you made up on the bench on screen/),
+    ).toBeTruthy();
+    expect(screen.queryByText('Handed in after the end.')).toBeNull();
+  });
   test('have one next step, with questions whose answers are folded away', async () => {
     const { user } = page();
     const heading = await screen.findByRole('heading', { name: 'What would bring you most' });

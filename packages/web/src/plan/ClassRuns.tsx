@@ -13,6 +13,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
+import { askNow } from '../kit/request/now-or-never.js';
 import { doing } from '../practise/doing.js';
 
 interface ClassRunsProps {
@@ -23,6 +24,7 @@ interface ClassRunsProps {
 
 export function ClassRuns({ lesson, work, syllabus }: ClassRunsProps) {
   const runs = useQuery({
+    ...askNow,
     queryKey: ['screen-runs', lesson],
     queryFn: () => call('GET /api/lessons/:lesson/screen-work/runs', { lesson }),
   });

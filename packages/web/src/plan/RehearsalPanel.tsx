@@ -19,6 +19,7 @@ import { Cell, Row, Table } from '../kit/Table.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { called, startPlanning, type Planning } from '../planning/planning-client.js';
+import { ownSlips, withSlips } from './school-slips.js';
 
 const Histogram = lazy(() => import('./Histogram.js'));
 const runs = 500;
@@ -42,7 +43,7 @@ export function RehearsalPanel({
     queryFn: () => call('GET /api/school/slips'),
   }).data;
   const [asUsual, setAsUsual] = useState(false);
-  const own = school && school.lessons > 0 ? school : undefined;
+  const own = ownSlips(school);
   const [seed, setSeed] = useState(1);
   const [done, setDone] = useState<number>();
   const [result, setResult] = useState<RehearsalResult>();
@@ -69,12 +70,7 @@ export function RehearsalPanel({
     stop();
     const started = startPlanning();
     planning.current = started;
-    const whole: RehearsalPlan = {
-      ...plan,
-      runs,
-      seed: chance,
-      ...(own && !asUsual ? { slipFactor: own.factor } : {}),
-    };
+    const whole = withSlips({ ...plan, runs, seed: chance }, own, asUsual);
     setProblem(undefined);
     setChanges(undefined);
     setDone(0);

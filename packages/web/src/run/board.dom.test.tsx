@@ -2,6 +2,7 @@ import { describe, expect, jest, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
+import { useState } from 'react';
 import { Follows, Surface } from '../lessons/Follows.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
@@ -10,6 +11,7 @@ import { BenchTile, benchLine } from './BenchTile.js';
 import { boardFollows, type BoardActs } from './BoardFollows.js';
 import { causesOf, type ClassCauses } from './class-causes.js';
 import { readyHints } from './say-hints.js';
+import { RunPanel } from './RunPanel.js';
 import { SayToBenches } from './SayToBenches.js';
 
 const first = lessonOf(salt, { state: 'running' });
@@ -189,6 +191,28 @@ describe('what is said to the benches', () => {
     });
     return { ...shown, said, failed };
   };
+  test('the panel is drawn anew when something is said, though not at every entry', async () => {
+    const stop = event('g1', { type: 'notice', level: 'stop', text: 'Stop.' });
+    const move = { isPending: false, mutate: jest.fn() } as never;
+    const still = { refetch: () => undefined, failed: () => undefined, move, lesson, now: 0 };
+    function Panel() {
+      const [events, setEvents] = useState<readonly WireEvent[]>([]);
+      const benches = board([...events]);
+      return (
+        <>
+          <button onClick={() => setEvents([stop])}>said</button>
+          <button onClick={() => setEvents([])}>over</button>
+          <RunPanel {...still} benches={benches} benchesNow={() => benches} />
+        </>
+      );
+    }
+    const { user } = show(<Panel />);
+    expect(screen.getByRole('button', { name: 'Stop the class' })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'said' }));
+    expect(await screen.findByText(/The class is stopped/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'over' }));
+    expect(screen.queryByText(/The class is stopped/)).toBeNull();
+  });
   test('one press stops the class', async () => {
     const { user, asked, said } = say([]);
     await user.click(screen.getByRole('button', { name: 'Stop the class' }));

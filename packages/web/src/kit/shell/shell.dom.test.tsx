@@ -60,6 +60,15 @@ describe('the frame of every staff page', () => {
     const { at } = shell({ server: { 'GET /api/staff/me': new Refusal(401, { detail: 'Sign in.' }) } });
     await waitFor(() => expect(at()).toBe('/sign-in?then=%2Flessons'));
   });
+  test('what the address carried comes back too', async () => {
+    const { at } = shell({
+      path: '/practicals?holds=K%2B+Br-&form=solid',
+      route: '/practicals',
+      server: { 'GET /api/staff/me': new Refusal(401, { detail: 'Sign in.' }) },
+    });
+    await waitFor(() => expect(at()).toMatch(/^\/sign-in/));
+    expect(new URL(at(), 'http://k').searchParams.get('then')).toBe('/practicals?holds=K%2B+Br-&form=solid');
+  });
   test('whoever was given a password is sent to change it first', async () => {
     const { at } = shell({ server: { 'GET /api/staff/me': { ...me, mustChangePassword: true } } });
     await waitFor(() => expect(at()).toBe('/new-password'));

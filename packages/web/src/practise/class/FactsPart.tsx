@@ -8,6 +8,7 @@ import { Button } from '../../kit/Button.js';
 import { Empty, Failed, Loading } from '../../kit/Notice.js';
 import { day } from '../../kit/moments.js';
 import { call } from '../../kit/request/call.js';
+import { askNow } from '../../kit/request/now-or-never.js';
 import { Cell, Row, Table } from '../../kit/Table.js';
 import { Tile } from '../../kit/Tile.js';
 import { setFor } from '../class-address.js';
@@ -29,7 +30,11 @@ const looks = {
 const warmthWords = { known: 'known', half: 'half known', weak: 'weak' } as const;
 
 export function FactsPart() {
-  const facts = useQuery({ queryKey: ['class-facts'], queryFn: () => call('GET /api/class-facts') });
+  const facts = useQuery({
+    ...askNow,
+    queryKey: ['class-facts'],
+    queryFn: () => call('GET /api/class-facts'),
+  });
   if (facts.error) return <Failed error={facts.error} again={() => void facts.refetch()} />;
   if (!facts.data) return <Loading what="what was known" />;
   if (!facts.data.length)
