@@ -50,15 +50,15 @@ export function FactsPart() {
       <chakra.h2 fontSize="xl">What classes knew, weakest first</chakra.h2>
       <Table
         label="What classes knew"
-        heads={['Asked', 'About', 'When', 'At first', 'At last', 'Answers', '']}
+        heads={['At first', 'At last', 'Asked', 'About', 'When', 'Answers', '']}
       >
         {facts.data.map((one) => (
           <Row key={one.fact}>
-            <Cell minW="14rem">{one.ask}</Cell>
-            <Cell>{aboutWords(one)}</Cell>
-            <Cell whiteSpace="nowrap">{day(one.at)}</Cell>
             <Heat round={one.first} />
             <Heat round={one.last} />
+            <Cell minW={{ base: '10rem', md: '14rem' }}>{one.ask}</Cell>
+            <Cell>{aboutWords(one)}</Cell>
+            <Cell whiteSpace="nowrap">{day(one.at)}</Cell>
             <Cell>{one.last.answers}</Cell>
             <Cell>
               <Button asChild size="small" whiteSpace="nowrap">
