@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readText } from '../reading/read-text.js';
 import { goesOnAfterSolid, hasStrangeWords, isShort, speaksOfAnOutcome } from './doubt.js';
 import { mark } from './mark.js';
+import type { MarkItem } from './mark-item.js';
 
 describe('what leaves a mark in doubt', () => {
   test('words nothing explains, though not "forgot"', () => {
@@ -78,4 +79,41 @@ describe('a reason that speaks of the right thing in words nobody foresaw', () =
     ['clean-wire', 'so it is shiny'],
     ['blue-glass', 'it lets only yellow through'],
   ])('%s: "%s" stays nothing', (of, answer) => expect(why(of, answer).verdict).toBe('none'));
+});
+
+describe('a reason in words of its own goes to a person, a usual miss does not', () => {
+  const why = (of: string, answer: string) => mark('core', { kind: 'purpose', of } as MarkItem, answer);
+  test.each([
+    ['not-hydrochloric-acid', 'you would be adding the very ion you are looking for'],
+    ['acid-before-barium-chloride', 'so that only sulfate gives the white ppt'],
+  ])('%s: "%s"', (of, answer) => expect(why(of, answer).verdict).toBe('review'));
+  test.each([
+    ['acid-before-silver-nitrate', 'so the reaction goes faster'],
+    ['fume-cupboard', 'because the rules say so'],
+    ['damp-litmus', 'to cool the gas down'],
+  ])('%s stays decided: "%s"', (of, answer) =>
+    expect(why(of, answer)).toMatchObject({ points: 0, verdict: 'none' }),
+  );
+});
+
+describe('what acid dissolves is not this precipitate', () => {
+  const sulfate = (answer: string, strictness?: 'strict') =>
+    mark(
+      'core',
+      {
+        kind: 'observation',
+        test: 'sulfate',
+        sample: ['Na+', 'SO4^2-'],
+        ...(strictness ? { strictness } : {}),
+      },
+      answer,
+    );
+  test('a person looks; when strict it loses', () => {
+    expect(sulfate('white ppt which dissolved in the HCl').verdict).toBe('review');
+    expect(sulfate('white ppt which dissolved in the HCl', 'strict').points).toBe(0);
+    expect(sulfate('white ppt which did not dissolve in the HCl')).toMatchObject({
+      points: 1,
+      verdict: 'credit',
+    });
+  });
 });

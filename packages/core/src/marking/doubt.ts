@@ -13,7 +13,7 @@ const asides = /^(?:forgot|forget|remember|know|sure|think|guess|sorry|idk|dunno
 /** Words of lessons that tell how one worked or that something was there at all, not what came of it. */
 const neutral: ReadonlySet<string> = new Set([
   ...takesBack,
-  ...`else mouth pass passed passing blow blew open opened collect collected bung hold held holding watch watched run ran dip dipped dropped poured pour shake shook shaken mix mixed stir stirred time times while thick thin single crystals salt sample samples tube tubes metal acid alkali
+  ...`else tried try trying proper properly nice nicely kinda mouth pass passed passing blow blew open opened collect collected bung hold held holding watch watched run ran dip dipped dropped poured pour shake shook shaken mix mixed stir stirred time times while thick thin single crystals salt sample samples tube tubes metal acid alkali
   burner wire loop bench beaker pipette dropper test tests solution reagent sodium potassium silver barium nitrate chloride sulfate hydroxide ammonia naoh agno3 bacl2 hcl water glass second seconds minute minutes
   half whole part dull vivid vibrant weak nice lovely pretty beautiful soft rich flickering flickery patchy drop drops colour coloured quickly slowly sudden suddenly instant instantly immediately straight eventually strong strongly`.split(
     /\s+/,
@@ -30,7 +30,7 @@ function uncovered(reading: TextReading): readonly string[] {
 }
 /** Does an answer hold words the reading cannot explain? */
 export const hasStrangeWords = (reading: TextReading): boolean =>
-  reading.unexplained.some((u) => !asides.test(u.word)) ||
+  reading.unexplained.some((u) => !asides.test(u.word) && !neutral.has(u.word)) ||
   uncovered(reading).some((word) => !asides.test(word));
 
 /** A contradiction in a few words is one; in a longer answer two things may be meant. */

@@ -75,7 +75,10 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
       'other-test',
       'This describes the result of another test; a flame test is answered with the colour of the flame.',
     );
-  const claims = relevant(reading.claims, glass);
+  const byEye = relevant(reading.claims, glass);
+  // "Lilac when you look through the glass": the colour wanted, and nothing else said of the flame.
+  const claims =
+    !byEye.length && reading.claims.some((c) => !c.denied && earns.has(c.term)) ? reading.claims : byEye;
   const stated = claims.filter((c) => !c.denied).map((c) => ({ ...c, term: plain(c.term) }));
   const own = stated.some((c) => !c.aside) ? stated.filter((c) => !c.aside) : stated;
   // "red, then nothing" and "nothing at first, then lilac": the colour is what was seen.
@@ -142,6 +145,10 @@ export function markFlame(text: TextReading, glass: boolean, wording: Wording, s
       `${termList(bad.map((c) => c.term))} is not what this sample shows; the word wanted is ${wanted}.`,
     );
   }
+  // "Blue-green with bits of blue": a part of the colour that earns.
+  const parts = new Set(good.flatMap((c) => colourWord(c.term).split(/[ -]/)));
+  if (bad.every((c) => c.minor && parts.has(colourWord(c.term))))
+    return onePoint(1, 'right-colour', `${termList(good.map((c) => c.term))} earns the mark.`);
   // One right and one wrong colour: in sequence or with one of them minor a person looks; side by side they contradict.
   const near = earningTerms(wording, 'generous').earns;
   const sequence = claimed.some((c, i) => i > 0 && (c.joined === 'then' || c.joined === 'stop'));

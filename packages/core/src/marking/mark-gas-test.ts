@@ -100,6 +100,14 @@ export function markGasTest(syllabus: Syllabus, item: GasTestItem, answer: strin
   return acrossReadings(answer, (reading) => markReading(syllabus, item, rules, reading, answer));
 }
 
+/** "It floats", "smells of eggs", "it boils at 100": what the gas is like, where a test of it is asked for. */
+const tellsAProperty = (reading: TextReading): boolean =>
+  reading.words.some((w) =>
+    /^(?:float\w*|smell\w*|smelt|stink\w*|boil\w*|kettle|heavier|lighter|plants?|breathe\w*|sink\w*)$/.test(
+      w,
+    ),
+  );
+
 function markReading(
   syllabus: Syllabus,
   item: GasTestItem,
@@ -156,7 +164,13 @@ function markReading(
       ? left('paper-open', text)
       : together([onePoint(0, 'paper-open', text), marks[1]!]);
   }
-  if (mark.points < mark.max && !ownTest && !ownResult && (hasStrangeWords(reading) || best.clash))
+  if (
+    mark.points < mark.max &&
+    !ownTest &&
+    !ownResult &&
+    !(mark.points === 0 && tellsAProperty(reading)) &&
+    (hasStrangeWords(reading) || best.clash)
+  )
     return left('half-understood', 'Not all of this could be read.');
   return mark;
 }

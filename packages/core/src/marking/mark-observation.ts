@@ -34,6 +34,17 @@ const shortAnswer = 5;
 /** How a clause follows another when it may tell what came later. */
 const afterwards: ReadonlySet<string> = new Set(['then', 'stop', 'and']);
 
+/** "A white precipitate that dissolves in the acid". */
+const dissolvesInAcid = (reading: TextReading): boolean =>
+  reading.mentions.some(
+    (m) =>
+      m.kind === 'dissolve' &&
+      !m.denied &&
+      /^(?:in|when|with|on|if)?(?: \w+){0,3} ?(?:acid|hcl|hno3)\b/.test(
+        reading.words.slice(m.at + m.length, m.at + m.length + 6).join(' '),
+      ),
+  );
+
 function judge(
   { attribute, right, earning, turnsTo, narrow, strictness, hasExcess }: PlannedPoint,
   read: Claims,
@@ -120,6 +131,11 @@ function judge(
         'colour-alone',
         `${wordsOf(good.map((c) => c.term))} is the right colour, but of what?`,
       );
+    // What acid dissolves is not what this test shows: something wrong beside what is right.
+    if (attribute.reads === 'precipitate' && !hasExcess && dissolvesInAcid(reading))
+      return leniencyOf('extra-wrong', strictness) === 'nothing'
+        ? onePoint(0, 'contradiction', 'This precipitate does not dissolve in acid.')
+        : forReview('dissolves-in-acid', 'This precipitate does not dissolve in acid; a person decides.');
     return onePoint(1, 'right', `${wordsOf(good.map((c) => c.term))} earns the mark.`);
   }
   if (good.length === 0) {

@@ -7,6 +7,7 @@ import type { PurposeItem } from './mark-item.js';
 import { forReview, onePoint, type Mark } from './mark-result.js';
 import { saysNothing } from './says-nothing.js';
 import { purposeOf, type Purpose } from '../syllabus/purposes.js';
+import { isUsualMiss } from '../syllabus/usual-misses.js';
 
 /** Rules over the words alone hold where no one does anything to anything. */
 const nothingSaid: Proposition = {
@@ -50,6 +51,17 @@ function markSaid(purpose: Purpose, said: Explanation): Mark {
   const reversed = [...said.propositions, nothingSaid].some((p) =>
     purpose.wrong?.some((wrong) => wrong(p, said)),
   );
+  // A denial that the reading lost turns a right reason into a reversed one: "so carbonate is not there to give …".
+  if (
+    reversed &&
+    !spoilt &&
+    found(purpose.earns) &&
+    /\b(?:is|are|was|were) not (?:there|left|present|around)\b/.test(words)
+  )
+    return forReview(
+      'denied-reason',
+      `This may have it the wrong way round; a person decides. The reason is: ${purpose.reason}`,
+    );
   if (spoilt || reversed)
     return onePoint(0, 'wrong-reason', `That is not why, or it is the wrong way round. ${purpose.reason}`);
   // The right words, said as what the step is to bring about: that is often the wrong way round.
@@ -72,10 +84,10 @@ function markSaid(purpose: Purpose, said: Explanation): Mark {
       'not-understood',
       `Not all of this could be read; a person decides. The reason is: ${purpose.reason}`,
     );
-  if (purpose.key.test(words))
+  if (purpose.key.test(words) || !isUsualMiss(words))
     return forReview(
       'other-words',
-      `This speaks of the right thing and may have it right in other words; a person decides. The reason is: ${purpose.reason}`,
+      `This may have it right in other words; a person decides. The reason is: ${purpose.reason}`,
     );
   return onePoint(0, 'not-the-reason', purpose.reason);
 }

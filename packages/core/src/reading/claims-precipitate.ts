@@ -16,6 +16,7 @@ const loose: ReadonlySet<string> = new Set([
 /** "No solid left", "bits at the bottom": the precipitate there still is, or is not. */
 const isLeft = (m: Mention): boolean => m.kind === 'residue';
 const turnOrStay = /^(?:stay|turn|went$|go(?:es|ne)?$|becom|became|chang|remain|still$)/;
+const becoming = /^(?:turn|becom|became|chang|went$|go(?:es)?$|giv|gave$|form|mak|made$|leav|into$|to$)/;
 const noColours: ReadonlySet<ColourTerm> = new Set(['colourless']);
 
 // ---- drops and excess -------------------------------------------------------------------------
@@ -55,11 +56,15 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
       m.kind === 'disappear' ||
       (isLeft(m) && solidSaid) ||
       clearsUp(reading, m);
+    // "A blue ppt that turns into a deep blue solution": the solid has become the liquid.
+    const becomesLiquid = (m: Mention) =>
+      m.kind === 'solution' && !m.denied && turnsInto(reading, m, mine) && solidBefore(m);
     // After a precipitate, that nothing more happens, that it stays or clears, is what the excess does.
     const follows = (m: Mention) =>
       ((m.kind === 'stays' || m.kind === 'nothing') && solidBefore(m)) ||
       ((m.kind === 'clear' || m.colour === 'colourless') && solidSaid && !m.denied) ||
-      (m.kind === 'solution' && solidSaid && clause.joined === 'then');
+      (m.kind === 'solution' && solidSaid && clause.joined === 'then') ||
+      becomesLiquid(m);
     const marker = mine.find((m) => plain(m) || follows(m));
     if (early && !(marker && plain(marker))) phase = 'drops';
     const told = solidSaid || noneSaid;
@@ -78,6 +83,13 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
   });
   phaseCache.set(reading, phases);
   return phases;
+}
+
+/** Does a solid of the clause become this liquid: "turns into a blue solution", "giving a colourless solution"? */
+function turnsInto(reading: TextReading, liquid: Mention, mine: readonly Mention[]): boolean {
+  const solid = mine.findLast((o) => isSolid(o) && !o.denied && o.at < liquid.at);
+  const between = reading.words.slice(solid ? solid.at + solid.length : 0, liquid.at);
+  return between.some((w) => becoming.test(w)) && !between.some((w) => w === 'in' || w === 'from');
 }
 
 /** "A green solid that cleared": what was there went; the liquid was not clear to begin with. */

@@ -23,7 +23,7 @@ export const concepts = {
     lines(`ppt, ppts, pptt, ppte, precipitate, precipitates, precipitated, precipitation, precip, solid, solids, sludge, sludgy, sediment, deposit, gel,
     jelly, jelly like, gelatinous, gloopy, gloop, gunk, lumps, lumpy, flakes, particles, suspension, curds, curdy, curdled, powder, specks, clumps, blobs, goo, stuff at the bottom, grains, mush, mud, slime, bits, stuff, flecks, chunks, snow, snowy, fluff, fluffy, blob, lump, speck, fleck, flake, crumbs, gunge, precipitates out, cloudy solid`),
   cloudy: lines(
-    `cloudy, cloudiness, clouded, goes cloudy, murky, turbid, opaque, clouds over, clouds up, misty, foggy, cloudier, not clear, not see through`,
+    `cloudy, cloudiness, clouded, goes cloudy, murky, turbid, opaque, clouds over, clouds up, misty, foggy, cloudier, not clear, not see through, not see thru, can not see thru, could not see thru, can not see through, could not see through, not be able to see through`,
   ),
   milky: lines(
     `milky, milkiness, milkier, chalky, like milk, milk, milky looking, looks like milk, like skimmed milk, milky coloured`,
@@ -99,7 +99,7 @@ export const concepts = {
       'alight, alight again, on fire, on fire again, into flame, into flames, into a flame, back into flame, back into flames, light again, fire again, burning, burning again, to burn, to burn again, back alight',
     ),
     ...lines(`relight, relights, relit, relighted, relighting, rekindle, rekindles, rekindled, reignite, reignites, reignited, re light, re lights, re lit, re ignite, re ignites, re ignited, re kindles, re kindled, bursts into flame, bursts into flames,
-    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, goes back on fire, went back on fire, sets on fire again, burns again, burnt again, burned again, burning again, reburns, comes back to life, came back to life, came alight, comes alight, lights itself, bursts alight, back to life, flame came back, flame returns, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame, into a flame, flame appeared, flame appears, flame reappears, flame reappeared, into flame, into flames, into fire, start burning, starts to burn, started to burn, began to burn, begins to burn, began burning, begins burning, start to burn, relites, relite, relited`),
+    burst into flame, burst into flames, catches fire, caught fire, catch fire, lights up, lights again, lit up, lights up again, light again, light up, lit again, ignites, ignite, ignited, ignites again, flames up, goes on fire, bursts into fire, burst back into flame, back into flame, starts burning, starts to burn, started burning, comes back on, catches light, caught light, flame comes back, sets alight, set alight, on fire again, sets on fire, lit back up, lights back up, goes back on fire, went back on fire, sets on fire again, burns again, burnt again, burned again, burning again, reburns, comes back to life, came back to life, came alight, comes alight, lights itself, bursts alight, back to life, flame came back, flame returns, back alight, lit itself, flame again, back on fire, burst back into flames, back into flames, burst into a flame, bursts into a flame, into a flame, flame appeared, flame appears, flame reappears, flame reappeared, into flame, into flames, into fire, start burning, starts to burn, started to burn, began to burn, begins to burn, began burning, begins burning, start to burn, relites, relite, relited, flared up again, flares up again, flare up again, flared back up, flares back up`),
   ],
   out: lines(
     `goes out, went out, go out, gone out, going out, put out, puts out, puts it out, put it out, putting it out, extinguish, extinguishes, extinguished, extinguishing, dies, died, dies out, died out, snuffed out, snuffs out, stops the flame, kills the flame, flame goes, flame went, flame dies, stops burning, stopped burning, stops glowing, stopped glowing, distinguished, distinguishes, flame goes off`,
@@ -136,7 +136,7 @@ export const concepts = {
     `lit, burning, lighted, flaming, ignited splint, thats on fire, match, matches, a lighter, with lighter, ignite it, set fire to it, light it, lit up splint, on fire, alight, naked flame, flame to it, light a splint, light the splint, set light to, splint on fire, burn it, candle`,
   ),
   glowing: lines(
-    `glowing, glowy, smouldering, smoldering, glow, glows, ember, embers, smoulders, smoulder, just blown out, blown out`,
+    `glowing, glowy, smouldering, smoldering, glow, glows, ember, embers, smoulders, smoulder, just blown out, blown out, blow out, blew out, still red, red hot tip, red tip`,
   ),
   damp: lines(`damp, moist, wet, dampened, soaked, wettened, moistened, wetted, dampen, soggy`),
   dry: lines(`dry, dried`),

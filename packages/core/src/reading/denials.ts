@@ -1,7 +1,7 @@
 /** What an answer says was not so: words that deny, how far they reach, and denials that come after what they deny. */
 
 export const denialWords: ReadonlySet<string> = new Set(
-  'not no never without nor neither fails failed failing fail refused refuses unable lack lacking absence rather unlike instead lost'.split(
+  'not no never without nor neither nobody noone fails failed failing fail refused refuses unable lack lacking absence rather unlike instead lost'.split(
     ' ',
   ),
 );

@@ -11,7 +11,7 @@ export const grammarWords: ReadonlySet<string> = new Set(
   make makes made making take takes took taken taking use uses used using give gives gave given giving turn turns turned turning become becomes became becoming change changes changed changing stay stays stayed keep keeps kept
   thing things stuff something anything everything someone way ways kind sort type really sooo soo so hmm etc eg ie ie. yes sure
   solubility unlit answer answers question experiment result results observation observations observed test tested number part box
-  full stop comma period i'm im ive id hes shes theyre were weve whats thats theres heres lets dont cant wont`
+  full stop comma period whatsoever i'm im ive id hes shes theyre were weve whats thats theres heres lets dont cant wont`
     .split(/\s+/)
     .filter(Boolean),
 );

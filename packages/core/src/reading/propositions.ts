@@ -169,7 +169,9 @@ function propositionsOf(words: readonly string[], purposeBefore: boolean): Propo
         /^(?:is|are|has|have|had)$/.test(word) &&
         tagOf(acts, words[i + 1] ?? '') !== undefined;
       if (!helper) {
-        const passive = passiveBefore.test(words[i - 1] ?? '') && /(?:ed|en|id|out)$/.test(word);
+        // "Get rid of" is what one does.
+        const passive =
+          passiveBefore.test(words[i - 1] ?? '') && /(?:ed|en|id|out)$/.test(word) && word !== 'rid';
         const own = last ? (last.object.length ? last.object : last.subject) : subject;
         if (last?.act === 'prevent') prevented = true;
         const carry = [...own];

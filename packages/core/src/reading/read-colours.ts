@@ -73,6 +73,9 @@ const minorWords = new Set([
   'some',
   'little',
 ]);
+/** What is put into the flame, and has a colour of its own. */
+const putInWords = new Set(['powder', 'salt', 'solid', 'crystals', 'solution', 'liquid', 'sample']);
+const saysFlame = (clause: Clause): boolean => clause.words.some((w) => w === 'flame' || w === 'flames');
 /** Two colours named side by side with "and" or "/" mean the mixed colour where the table has one. */
 const mixes = (a: string, b: string): ColourTerm | undefined => phraseIndex.get(`${a} ${b}`);
 
@@ -133,7 +136,10 @@ export function coloursIn(reading: TextReading): ColourReading {
   let denyRest = false;
   let throughGlass = false;
   const { clauses } = reading;
+  const ofFlame = clauses.some((c) => saysFlame(c) && spot(c.words).length > 0);
   for (const clause of clauses) {
+    // "The powder was blue, the flame blue-green": what was put in is not the flame.
+    if (ofFlame && !saysFlame(clause) && clause.words.some((w) => putInWords.has(w))) continue;
     if (clause.joined === 'stop' || clause.joined === 'start') [denyRest, throughGlass] = [false, false];
     // "not red or pink" denies both; "not red but green" and "it was not red it was green" do not.
     if (clause.joined !== 'or') denyRest = false;
@@ -177,7 +183,9 @@ export function coloursIn(reading: TextReading): ColourReading {
         minor:
           lead.some((w) => minorWords.has(w)) ||
           (claims.length > 0 && tail.slice(0, 4).some((w) => minorWords.has(w))),
-        ...(claims.length && (clause.aside || lead.includes('like')) ? { aside: true } : {}),
+        ...(claims.length && (clause.aside || lead.includes('like') || clause.words[hit.at] === 'like')
+          ? { aside: true }
+          : {}),
       });
       join = 'and';
       last = hit.at + hit.length;

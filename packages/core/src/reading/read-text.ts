@@ -134,7 +134,13 @@ function readClauses(clauses: readonly Clause[], corrected: boolean, cost: numbe
       // "1) blue ppt 2) same"
       if (
         word === 'same' &&
-        mine.every((w) => w === 'same' || /^\d+$|^(?:the|in|as|still|it|is|was|just|all)$/.test(w))
+        mine.every(
+          (w) =>
+            w === 'same' ||
+            /^\d+$|^(?:the|in|as|still|it|is|was|just|all|with|for|when|after|adding|excess|xs|drops)$/.test(
+              w,
+            ),
+        )
       ) {
         push('nothing', undefined, i, 1, false);
         i += 1;

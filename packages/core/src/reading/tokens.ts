@@ -48,6 +48,10 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   // `lilac-y`, `pink-ish`: of that colour.
   [/\b([a-z]{3,})-(?:y|ey|ish|coloured|colored)\b/g, '$1'],
   [/\bany more\b/g, 'anymore'],
+  [/\bno[\s-]+one\b/g, 'noone'],
+  [/\bdiss\b/g, 'dissolve'],
+  // A solid falling out, as notes draw it.
+  [/\s*↓+/g, ' ppt '],
   [/\b(red|blue)\s+lit\b(?!\s+(?:splint|spill|match))/g, '$1 litmus'],
   [/\bx{2,}\b/g, ' scrap that '],
   [/\bn\s?\/\s?c\b/g, 'no change'],

@@ -119,6 +119,67 @@ function takeBack(before: Loose[], after: readonly Spot[]): boolean {
   return taken;
 }
 
+/** Takes out all that was said to have come of it before "just …": nothing of it stands. */
+function onlyThat(before: readonly Loose[], after: readonly Spot[]): boolean {
+  const families = new Set(after.map((s) => s.family));
+  let taken = false;
+  for (const clause of before)
+    for (const s of spotsIn(clause.words))
+      if (!families.has(s.family) && !s.carrier) {
+        cut(clause.words, s.at, s.length);
+        taken = true;
+      }
+  return taken;
+}
+
+/** "It bubbled? No. It didn't.": a clause that only denies belongs to what it denies. */
+function withDenials(clauses: readonly Clause[]): Loose[] {
+  const out: Loose[] = [];
+  for (const [i, c] of clauses.entries()) {
+    const before = out.at(-1);
+    const next = clauses[i + 1];
+    if (
+      before &&
+      next &&
+      c.words.length === 1 &&
+      /^(?:no|nope|nah)$/.test(c.words[0]!) &&
+      onlyDenies(next.words)
+    )
+      continue;
+    // "I didn't think it fizzed but it did", "… doesn't dissolve. Edit: it does": what was denied is so.
+    const denied = out.findLast((o) => !markersBy.has(o.words[0] ?? '') || o.words.length > 1);
+    if (denied && onlyAffirms(c.words)) {
+      const at = denied.words.findLastIndex((w) => w === 'not' || w === 'never');
+      if (at >= 0) {
+        denied.words.splice(at, 1);
+        out.splice(out.indexOf(denied) + 1);
+        continue;
+      }
+    }
+    if (before && !before.aside && onlyDenies(c.words)) {
+      if (c.words.includes('not') || c.words.includes('never')) before.words.push('did', 'not');
+    } else out.push({ ...c, words: [...c.words] });
+  }
+  return out;
+}
+const onlyAffirms = (words: readonly string[]): boolean =>
+  words.length >= 2 &&
+  words.every((w) =>
+    /^(?:it|they|that|yes|yeah|did|does|do|was|is|were|actually|really|though|so|then|now)$/.test(w),
+  ) &&
+  /^(?:did|does|do|was|is|were)$/.test(
+    words.findLast((w) => !/^(?:actually|really|though|now)$/.test(w)) ?? '',
+  );
+const onlyDenies = (words: readonly string[]): boolean =>
+  words.length >= 2 &&
+  words.every((w) =>
+    /^(?:it|they|that|there|this|no|nope|did|does|do|was|is|were|not|never|so|actually|happen|really)$/.test(
+      w,
+    ),
+  ) &&
+  words.some((w) => w === 'not' || w === 'never') &&
+  !words.includes('sure');
+
 /** Where in a clause a correction begins, and how many words it is. */
 function markerIn(clause: Loose, first: boolean, alone: boolean): { at: number; length: number } | undefined {
   const { words } = clause;
@@ -176,7 +237,8 @@ function corrected(clauses: Loose[]): { clauses: Loose[]; marks: Set<Loose> } {
 /** The clauses with what no longer stands cut out. Clauses left empty are gone. */
 export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]; corrected: boolean } {
   if (all.length === 0) return { clauses: all, corrected: false };
-  const loose = all.map((c): Loose => ({ ...c, words: [...c.words] }));
+  const loose = withDenials(all);
+  const denied = loose.length < all.length;
   const { clauses, marks } = corrected(loose);
   let changed = false;
   clauses.forEach((clause, i) => {
@@ -188,6 +250,9 @@ export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]
       after.push(...spotsIn(clauses[k]!.words));
     }
     if (takeBack(clauses.slice(0, i), after)) changed = true;
+    // "White ppt, no wait, just fizz": nothing else came.
+    if (/^(?:just|only)$/.test(clause.words[0] ?? '') && after.length && onlyThat(clauses.slice(0, i), after))
+      changed = true;
   });
   // What was expected or said by others gives way where the answer says what it was.
   const others = clauses.map((c) => {
@@ -205,7 +270,7 @@ export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]
       if (gone.length) changed = true;
     });
   }
-  if (!changed && !marks.size) return { clauses: all, corrected: false };
+  if (!changed && !marks.size && !denied) return { clauses: all, corrected: false };
   return {
     clauses: clauses.map((c) => ({ ...c, words: c.words.filter(Boolean) })).filter((c) => c.words.length > 0),
     corrected: changed,

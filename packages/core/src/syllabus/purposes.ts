@@ -336,7 +336,12 @@ export const purposes: readonly Purpose[] = [
       [/\b(safe\w*|health|cough\w*|ill|sick|hurt\w*|damag\w*|burn\w*)\b/],
     ],
     wrong: [
-      (p) => p.act === 'harm' && p.denied,
+      (p, { words }) =>
+        p.act === 'harm' && p.denied && !/\b(?:stop|prevent|avoid|keep|protect|without|so)\w*\b/.test(words),
+      (_, { words }) =>
+        /\bso (?:that )?(?:(?!not\b|never\b)\w+ )*(?:stays?|gets?|goes|go|enters?|comes) (?:out )?(?:in|into|to)? ?the (?:room|lab\w*|class\w*|air)\b/.test(
+          words,
+        ),
       (p) => p.act === 'breathe' && p.purpose && !p.denied && !p.otherwise && !/prevent/.test(p.act),
     ],
     spoilt: [

@@ -5,6 +5,7 @@ import { fifthHandAnswers } from './fifth-hand.js';
 import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
+import { ninthHandAnswers } from './ninth-hand.js';
 import { otherAnswers } from './other-kinds.js';
 import { reasonsTurnedRound } from './reasons-turned-round.js';
 import { secondHandAnswers } from './second-hand.js';
@@ -23,6 +24,7 @@ const sets = {
   'fifth hand': fifthHandAnswers,
   'sixth hand': `${sixthHandAnswers}${reasonsTurnedRound}`,
   'seventh hand': seventhHandAnswers,
+  'ninth hand': ninthHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
