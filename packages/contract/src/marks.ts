@@ -1,5 +1,15 @@
 /** Marks as staff see them. */
-import type { Agreement, Earned, MarkScheme, Practical, Reason, Strand, Total, Verdict } from '@kivex/core';
+import type {
+  Agreement,
+  AnswerPlace,
+  Earned,
+  MarkScheme,
+  Practical,
+  Reason,
+  Strand,
+  Total,
+  Verdict,
+} from '@kivex/core';
 import type { StudentName } from './people.js';
 
 /** One decision of a person; null points gave the mark back to what is computed. */
@@ -36,6 +46,8 @@ export interface MarkCell {
   readonly reopened: boolean;
   readonly why: readonly Reason[];
   readonly changes: readonly MarkChange[];
+  /** Somebody wants to come back to it. */
+  readonly flag: { readonly note: string; readonly by: string } | null;
 }
 export interface MarkRow {
   readonly student: StudentName;
@@ -117,6 +129,31 @@ export interface FrozenMarks extends Earned {
   readonly scheme: string | null;
   /** Last place of the group's log that was read. */
   readonly logTo: number;
+}
+
+/** An answer the school has decided on once and for all, under one syllabus. */
+export interface SchoolRule extends AnswerPlace {
+  readonly id: string;
+  readonly syllabus: string;
+  readonly example: string;
+  readonly points: number;
+  readonly reason: string;
+  readonly by: string;
+  readonly at: string;
+  /** May the one who asks take it back? */
+  readonly may: boolean;
+  /** Taken back since; it holds no more. */
+  readonly undone: { readonly by: string; readonly at: string } | null;
+}
+/** A rule made from one mark of a lesson: of that answer, wherever it says the same of the same. */
+export interface NewRule {
+  readonly mark: string;
+  readonly points: number;
+  readonly reason: string;
+}
+/** What a rule would do: here student by student, and in lessons whose marks have never been given out. */
+export interface RulePreview extends SchemePreview {
+  readonly elsewhere: { readonly lessons: number; readonly answers: number };
 }
 
 /** One decision for several marks; null points give them back to what is computed. */

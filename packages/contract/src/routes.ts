@@ -41,7 +41,10 @@ import type {
   NewHeld,
   NewScheme,
   NewSecondMarking,
+  NewRule,
+  RulePreview,
   SchemePreview,
+  SchoolRule,
   SecondMarking,
   StandingScheme,
 } from './marks.js';
@@ -299,6 +302,12 @@ export const routes = {
   'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
 
+  'GET /api/answer-rules': teaching<readonly SchoolRule[]>(),
+  'POST /api/lessons/:lesson/marks/rules/preview': teaching<RulePreview, Pick<NewRule, 'mark' | 'points'>>(),
+  'POST /api/lessons/:lesson/marks/rules': teaching<SchoolRule, NewRule>(),
+  'POST /api/answer-rules/:rule/undo': teaching<void>(),
+  'PUT /api/lessons/:lesson/marks/:mark/flag': teaching<void, { readonly note: string }>(),
+  'DELETE /api/lessons/:lesson/marks/:mark/flag': teaching<void>(),
   'GET /api/lessons/:lesson/marks/held': teaching<readonly HeldChange[]>(),
   'POST /api/lessons/:lesson/marks/held/preview': teaching<SchemePreview, Pick<NewHeld, 'sample' | 'ions'>>(),
   'POST /api/lessons/:lesson/marks/held': teaching<HeldChange, NewHeld>(),

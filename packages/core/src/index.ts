@@ -52,6 +52,7 @@ export * from './exercises/run-steps.js';
 export * from './exercises/screen-run.js';
 export * from './exercises/unknown-exercise.js';
 export * from './practicals/choices.js';
+export * from './lesson/answer-rules.js';
 export * from './lesson/advice.js';
 export * from './recall/deck.js';
 export * from './recall/missing-words.js';

@@ -15,6 +15,7 @@ import type { Syllabus } from '../syllabus/syllabus-definition.js';
 import { expectationOf } from '../identification-tests/expectation.js';
 import type { SampleForm } from '../species/sample-form.js';
 import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { markByRule, ruleFor, wantedOf, type AnswerPlace, type AnswerRule } from './answer-rules.js';
 import { orderItem, type MarkScheme } from '../schemes/mark-scheme.js';
 import { evenScheme } from '../schemes/scheme-presets.js';
 import type { Strand } from '../schemes/strands.js';
@@ -181,6 +182,8 @@ export interface MarkedUnder {
   readonly scheme?: MarkScheme;
   /** What becomes of an observation's mark in this group's case: a bottle may have been off. */
   readonly given?: (test: string, plain: Mark) => Mark;
+  /** What the school has decided of answers once and for all, oldest first. */
+  readonly rules?: readonly AnswerRule[];
 }
 
 /** The better of two marks; of two alike the one a person need not look at, then the later. */
@@ -198,9 +201,21 @@ export function lessonMarks(
   samples: readonly MarkedSample[],
   record: GroupRecord,
   student: string,
-  { scheme = evenScheme, given = (_, plain) => plain }: MarkedUnder = {},
+  { scheme = evenScheme, given = (_, plain) => plain, rules = [] }: MarkedUnder = {},
 ): ItemMark[] {
   const syllabus = syllabusFor(practical);
+  /** What Kivex gives an answer, or what a rule of the school has it get. */
+  const ruled = (
+    place: Pick<AnswerPlace, 'strand' | 'test' | 'attribute'>,
+    sample: MarkedSample,
+    answer: string,
+    plain: Mark,
+  ): Mark => {
+    const rule = rules.length
+      ? ruleFor(rules, { ...place, wanted: wantedOf(practical, place, sample) }, answer)
+      : undefined;
+    return rule ? markByRule(plain, rule, answer) : plain;
+  };
   const marks = samples.flatMap((sample): ItemMark[] => {
     const all = standing(record, sample.id);
     const naming =
@@ -219,7 +234,8 @@ export function lessonMarks(
         scheme.attempts === 'best' ? all.filter((entry) => entry.body.test === test) : [entryFor(test)];
       const { answer, mark: mine } = (tried.length ? tried : [undefined])
         .map((entry) => {
-          const { answer: wrote, mark: plain } = markEntry(syllabus, sample, test, attribute, entry);
+          const { answer: wrote, mark: read } = markEntry(syllabus, sample, test, attribute, entry);
+          const plain = ruled({ strand: 'observation', test, attribute }, sample, wrote, read);
           return { answer: wrote, mark: entry ? given(test, asTheySaid(entry, plain)) : plain };
         })
         .reduce(better);
@@ -253,7 +269,7 @@ export function lessonMarks(
         test: null,
         attribute: null,
         answer,
-        ...conclusion,
+        ...ruled({ strand: 'conclusion', test: null, attribute: null }, sample, answer, conclusion),
       });
       items.push(
         ...equationMarks(practical, sample, record, scheme.conclusions === 'group' ? null : student),

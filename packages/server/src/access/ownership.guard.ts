@@ -6,6 +6,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { isUUID } from 'class-validator';
 import { DataSource, type EntityTarget, type FindOptionsWhere, type ObjectLiteral } from 'typeorm';
 import { notFound } from '../problems/problems.js';
+import { AnswerRuleRow } from '../records/answer-rules.entities.js';
 import { Lesson, LessonGroup, LessonSample } from '../records/lessons.entities.js';
 import {
   MarkChangeRow,
@@ -67,6 +68,7 @@ const belonging: Readonly<Record<PathName, Owned | null>> = {
   kept: owned('kept sample', KeptSampleRow, (id, schoolId) => ({ id, schoolId })),
   photo: owned('picture in this lesson', PhotoRow, (id, _, lessonId) => ({ id, lessonId })),
   asked: owned('question', ClassQuestionRow, (id, schoolId) => ({ id, schoolId })),
+  rule: owned('rule', AnswerRuleRow, (id, schoolId) => ({ id, schoolId })),
   picture: null,
   code: null,
   session: null,

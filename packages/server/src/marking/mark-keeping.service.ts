@@ -10,6 +10,7 @@ import {
   sourcesOf,
   standingMark,
   stockFaults,
+  type AnswerRule,
   type MarkedSample,
   type MarkScheme,
   type Practical,
@@ -26,6 +27,7 @@ import { MarkChangeRow, MarkRow } from '../records/marking.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
 import { retried } from '../records/retried.js';
 import { LessonLogService } from '../run/log/lesson-log.service.js';
+import { RuleRecordsService } from './rule-records.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 
 /** What marks are worked out under where not as it stands. */
@@ -33,6 +35,8 @@ export interface Otherwise {
   readonly scheme?: MarkScheme;
   /** What samples held, by their ids. */
   readonly held?: ReadonlyMap<string, readonly string[]>;
+  /** What the school has decided of answers once and for all. */
+  readonly rules?: readonly AnswerRule[];
 }
 /** A mark without what it refers to. */
 export type MarkFields = Omit<MarkRow, 'lesson' | 'student' | 'sample'>;
@@ -64,6 +68,7 @@ export class MarkKeepingService {
     private readonly views: LessonViewsService,
     private readonly log: LessonLogService,
     private readonly schemes: SchemeRecordsService,
+    private readonly rules: RuleRecordsService,
   ) {}
 
   /** Works out the marks of every group of a lesson, of all its students, and keeps nothing yet. @param under what is to be otherwise than it stands. */
@@ -133,7 +138,7 @@ export class MarkKeepingService {
   private async draft(
     lesson: Lesson,
     wanted: (group: string) => boolean,
-    { db, scheme: other, held }: Otherwise & { readonly db?: EntityManager } = {},
+    { db, scheme: other, held, rules: otherRules }: Otherwise & { readonly db?: EntityManager } = {},
   ): Promise<MarkDraft[]> {
     const [all, stored, { document }, { scheme }] = await Promise.all([
       this.views.groupsOf(lesson.id),
@@ -141,6 +146,7 @@ export class MarkKeepingService {
       this.versions.findOneByOrFail({ id: lesson.practicalVersionId }),
       other ? { scheme: other } : this.schemes.of(lesson.id, db),
     ]);
+    const rules = otherRules ?? (await this.rules.holdingFor(lesson, document.syllabus, db));
     const samples = stored.map((s) => ({ ...s, ions: [...(held?.get(s.id) ?? s.ions)] }));
     const sources = sourcesOf(samples, document);
     const computedAt = this.clock.now();
@@ -163,6 +169,7 @@ export class MarkKeepingService {
         await breath();
         for (const { key, sample, ...mark } of lessonMarks(document, own, record, studentId, {
           scheme,
+          rules,
           given: (test, plain) => markUnder(faults.get(group.id) ?? [], test, plain),
         }))
           rows.push({

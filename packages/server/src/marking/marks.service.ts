@@ -13,10 +13,12 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
+import type { MarkFlagRow } from '../records/answer-rules.entities.js';
 import { LessonSeat, type Lesson } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkReleaseRow, MarkRow } from '../records/marking.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
 import { ScreenRunRow } from '../records/practising.entities.js';
+import { FlagsService } from './flags.service.js';
 import { givenOut } from './frozen.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
@@ -31,6 +33,7 @@ export class MarksService {
     private readonly views: LessonViewsService,
     private readonly keeping: MarkKeepingService,
     private readonly schemes: SchemeRecordsService,
+    private readonly flags: FlagsService,
   ) {}
 
   /** The marks of a lesson, a row for each student, in order of groups. */
@@ -42,7 +45,7 @@ export class MarksService {
   /** As `table`, of what is kept. @param db of a transaction under way. */
   async read(lesson: Lesson, db: EntityManager = this.marks.manager): Promise<MarkTable> {
     const lessonId = lesson.id;
-    const [groups, samples, handedIn, marks, changes, seats, given, standing, { document }, caughtUp] =
+    const [groups, samples, handedIn, marks, changes, seats, given, standing, { document }, caughtUp, flags] =
       await Promise.all([
         this.views.groupsOf(lessonId),
         this.views.samplesOf(lessonId),
@@ -54,6 +57,7 @@ export class MarksService {
         this.schemes.of(lessonId, db),
         db.findOneByOrFail(PracticalVersion, { id: lesson.practicalVersionId }),
         this.caughtUp(lessonId, db),
+        this.flags.of(lessonId, db),
       ]);
     const { scheme } = standing;
     const cells = groupedBy(marks, (m) => m.studentId);
@@ -67,7 +71,7 @@ export class MarksService {
       group.students.map((student): MarkRowView => {
         const away = absent.has(student.id);
         const own = (away ? [] : (cells.get(student.id) ?? []))
-          .map((mark) => cellOf(mark, changes.get(mark.id) ?? [], scheme))
+          .map((mark) => cellOf(mark, changes.get(mark.id) ?? [], scheme, flags.get(mark.id)))
           // What the scheme does not count is shown where somebody has decided on it, or another scheme would count it.
           .filter((c) => c.weight > 0 || c.changes.length > 0 || c.attribute !== 'order')
           .sort((a, b) => order(a) - order(b));
@@ -100,12 +104,13 @@ export class MarksService {
 
   /** One mark of a lesson. */
   async cell(lesson: Lesson, markId: string): Promise<MarkCell> {
-    const [mark, changes, { scheme }] = await Promise.all([
+    const [mark, changes, { scheme }, flags] = await Promise.all([
       this.marks.findOneByOrFail({ id: markId, lessonId: lesson.id }),
       this.decisions(lesson.id),
       this.schemes.of(lesson.id),
+      this.flags.of(lesson.id),
     ]);
-    return cellOf(mark, changes.get(markId) ?? [], scheme);
+    return cellOf(mark, changes.get(markId) ?? [], scheme, flags.get(markId));
   }
 
   /** What each student can see now, by student id. */
@@ -166,7 +171,12 @@ export class MarksService {
   }
 }
 
-function cellOf(m: MarkRow, changes: readonly MarkChangeRow[], scheme: MarkScheme): MarkCell {
+function cellOf(
+  m: MarkRow,
+  changes: readonly MarkChangeRow[],
+  scheme: MarkScheme,
+  flag: MarkFlagRow | undefined,
+): MarkCell {
   const { points, open, reopened } = standingMark(m, changes);
   return {
     id: m.id,
@@ -193,5 +203,6 @@ function cellOf(m: MarkRow, changes: readonly MarkChangeRow[], scheme: MarkSchem
       by: c.staff.name,
       at: c.at.toISOString(),
     })),
+    flag: flag ? { note: flag.note, by: flag.staff.name } : null,
   };
 }

@@ -4,6 +4,8 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { strToU8, zip, type AsyncZippable } from 'fflate';
 import { DataSource } from 'typeorm';
 import { notFound } from '../problems/problems.js';
+import { MarkFlagRow } from '../records/answer-rules.entities.js';
+import { GradebookLineRow } from '../records/gradebook.entities.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { MarkChangeRow, MarkQuestionRow, MarkReleaseRow, MarkRow } from '../records/marking.entities.js';
 import { ScreenRunRow } from '../records/practising.entities.js';
@@ -18,6 +20,7 @@ lessons/…/about.json    the lesson, the seat, whether absent
 lessons/…/entries.jsonl what was logged under this name, a line of JSON each (docs/schemas/log.schema.json)
 lessons/…/marks.json    each mark: what was computed and why, and what people decided
 lessons/…/given.json    marks as they were given out
+lessons/…/gradebook.json  what was sent to the gradebook, and what became of it
 lessons/…/questions.json  questions asked about marks, and the answers
 lessons/…/on-screen.json runs at the bench on screen that were set for the lesson
 lessons/…/held.json     entries that came too late, or at another's device
@@ -70,16 +73,22 @@ export class ArchiveService {
       where: { id: lessonId },
       relations: { practicalVersion: true },
     });
-    const [events, marks, decisions, given, questions, held, photos, onScreen] = await Promise.all([
-      db.find(LessonEventRow, { where: whose, order: { seq: 'ASC' } }),
-      db.findBy(MarkRow, whose),
-      db.find(MarkChangeRow, { where: { mark: whose }, relations: { staff: true }, order: { at: 'ASC' } }),
-      db.find(MarkReleaseRow, { where: whose, order: { at: 'ASC' } }),
-      db.find(MarkQuestionRow, { where: whose, order: { at: 'ASC' } }),
-      db.find(HeldEntryRow, { where: whose }),
-      db.findBy(PhotoRow, whose),
-      db.find(ScreenRunRow, { where: { studentId, work: { lessonId } }, order: { at: 'ASC' } }),
-    ]);
+    const [events, marks, decisions, given, questions, held, photos, onScreen, flags, sent] =
+      await Promise.all([
+        db.find(LessonEventRow, { where: whose, order: { seq: 'ASC' } }),
+        db.findBy(MarkRow, whose),
+        db.find(MarkChangeRow, { where: { mark: whose }, relations: { staff: true }, order: { at: 'ASC' } }),
+        db.find(MarkReleaseRow, { where: whose, order: { at: 'ASC' } }),
+        db.find(MarkQuestionRow, { where: whose, order: { at: 'ASC' } }),
+        db.find(HeldEntryRow, { where: whose }),
+        db.findBy(PhotoRow, whose),
+        db.find(ScreenRunRow, { where: { studentId, work: { lessonId } }, order: { at: 'ASC' } }),
+        db.find(MarkFlagRow, { where: { mark: whose } }),
+        db.find(GradebookLineRow, {
+          where: { studentId, sending: { lessonId } },
+          relations: { sending: true },
+        }),
+      ]);
     const { title } = lesson.practicalVersion.document;
     const day = lesson.startsAt.toISOString().slice(0, 10);
     const folder = `lessons/${day} ${title.replace(/[^\p{L}\p{N} .,-]/gu, '')} ${lessonId.slice(-4)}`;
@@ -104,11 +113,22 @@ export class ArchiveService {
         decisions: decisions
           .filter((d) => d.markId === m.id)
           .map(({ points, answer, reason, staff, at }) => ({ points, answer, reason, by: staff.name, at })),
+        flag: flags.find((flag) => flag.markId === m.id)?.note ?? null,
       })),
     );
     put(
       'given.json',
       given.map(({ at, withdrawnAt, marks: frozen }) => ({ at, withdrawnAt, marks: frozen })),
+    );
+    put(
+      'gradebook.json',
+      sent.map(({ sending, score, comment, state, reason }) => ({
+        at: sending.at,
+        score,
+        comment,
+        state,
+        reason,
+      })),
     );
     put(
       'questions.json',

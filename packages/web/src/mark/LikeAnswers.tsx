@@ -1,6 +1,6 @@
 /** Like answers together: what wants a person first, the biggest first; one decision for all who wrote the same. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { Decided, Lesson, MarkRow } from '@kivex/contract';
+import type { Lesson, MarkRow } from '@kivex/contract';
 import type { LikeAnswers as Group } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Remote } from 'comlink';
@@ -11,7 +11,7 @@ import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
 import { Surface } from '../lessons/Follows.js';
-import { LikeDesk } from './LikeDesk.js';
+import { LikeDesk, type LastDecided } from './LikeDesk.js';
 import { itemName, truthOf } from './like-names.js';
 import { answersToSort } from './sort-answers.js';
 import type { SortingWork } from './sorting-work.js';
@@ -34,13 +34,18 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   const groups = found ?? none;
   const [key, setKey] = useState<string>();
   const [draft, setDraft] = useState<{ points: number }>();
-  const [last, setLast] = useState<Decided>();
+  const [last, setLast] = useState<LastDecided>();
   const at = groups.findIndex((g) => g.key === key);
   const group = groups[at];
   const undo = useMutation({
     ...nowOrNever,
-    mutationFn: async ({ decision }: Decided) =>
-      call('POST /api/lessons/:lesson/marks/decisions/:decision/undo', { lesson: lesson.id, decision }),
+    mutationFn: async (was: LastDecided): Promise<unknown> =>
+      'rule' in was
+        ? call('POST /api/answer-rules/:rule/undo', { rule: was.rule })
+        : call('POST /api/lessons/:lesson/marks/decisions/:decision/undo', {
+            lesson: lesson.id,
+            decision: was.decision,
+          }),
     onSuccess: async () => {
       setLast(undefined);
       await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });

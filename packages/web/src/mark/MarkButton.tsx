@@ -47,12 +47,25 @@ export function MarkButton({ id, cell, chosen, name, choose }: MarkButtonProps) 
       borderWidth="2px"
       borderStyle={state === 'open' ? 'dashed' : 'solid'}
       borderColor={chosen ? 'permanganate' : line}
+      position="relative"
       {...(cell.changes.length ? { textDecoration: 'underline' } : {})}
     >
       <span aria-hidden>{sign}</span>
+      {cell.flag && (
+        <chakra.span
+          aria-hidden
+          position="absolute"
+          top="0"
+          insetEnd="0"
+          borderTop="9px solid"
+          borderLeft="9px solid transparent"
+          borderTopColor="flame"
+        />
+      )}
       <chakra.span srOnly>
         {name}: {word}
         {cell.changes.length > 0 && ', changed'}
+        {cell.flag && `, flagged${cell.flag.note ? `: ${cell.flag.note}` : ''}`}
       </chakra.span>
     </Button>
   );

@@ -14,6 +14,7 @@ import { address, call } from '../kit/request/call.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
+import { FlagPart } from './FlagPart.js';
 import { Questions } from './Questions.js';
 import { WhyBox } from './WhyBox.js';
 
@@ -156,6 +157,7 @@ export function MarkDesk({ lesson, row, cell, events, questions, draft, close, n
           {change.answer !== cell.answer && ` for “${change.answer || 'nothing written'}”`}: {change.reason}
         </Box>
       ))}
+      <FlagPart lesson={lesson.id} cell={cell} />
       <Questions lesson={lesson.id} questions={questions} />
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
         <WhyBox

@@ -1,34 +1,29 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
-import type { MarkQuestion, MarkRow } from '@kivex/contract';
+import type { MarkCell, MarkQuestion, MarkRow } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Printer } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
-import { Button } from '../kit/Button.js';
 import { OneOf } from '../kit/Choices.js';
-import { FileLink } from '../kit/FileLink.js';
-import { isTyping } from '../kit/is-typing.js';
-import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
-import { SheetLinks } from '../kit/SheetLinks.js';
+import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
-import { Follows, Surface, type Consequence } from '../lessons/Follows.js';
-import { HeldNotice } from '../lessons/HeldNotice.js';
+import { Surface } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { useBoardLog, useMarks } from '../lessons/lesson-queries.js';
 import { useLiveBoard } from '../run/live-board.js';
 import { ChecksDesk } from './ChecksDesk.js';
-import { GiveOut } from './GiveOut.js';
 import { LikeAnswers } from './LikeAnswers.js';
 import { useQuestions } from './Questions.js';
 import { ReportView } from './ReportView.js';
 import { SchemeDesk } from './SchemeDesk.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
-import { markFacts } from './mark-follows.js';
 import { markId, MarksTable, type Place } from './MarksTable.js';
-import { movedPlace, nextPlace, steps } from './places.js';
-import { address, call } from '../kit/request/call.js';
+import { MarkFollows } from './MarkFollows.js';
+import { nextPlace } from './places.js';
+import { useFlag } from './FlagPart.js';
+import { useMarkKeys } from './use-mark-keys.js';
+import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 
 export default function MarkPage() {
@@ -79,11 +74,17 @@ export default function MarkPage() {
   const [params, setParams] = useSearchParams();
   const wanted = params.get('view');
   const view = views.find((v) => v.id === wanted)?.id ?? 'table';
-  const nextOpen = useCallback(() => {
-    const next = nextPlace(order ?? rows, columns, place, (row, column) => Boolean(column.of(row)?.open));
-    if (next && view === 'report') setParams({ view, student: next.student }, { replace: true });
-    choose(next);
-  }, [order, rows, columns, place, choose, view, setParams]);
+  const next = useCallback(
+    (wants: 'open' | 'flagged') => {
+      const to = nextPlace(order ?? rows, columns, place, (row, column) => {
+        const own = column.of(row);
+        return Boolean(wants === 'open' ? own?.open : own?.flag);
+      });
+      if (to && view === 'report') setParams({ view, student: to.student }, { replace: true });
+      choose(to);
+    },
+    [order, rows, columns, place, choose, view, setParams],
+  );
 
   const reports = useMemo(() => (order ?? rows).filter((r) => r.cells.length), [order, rows]);
   const shownId = params.get('student') ?? place?.student;
@@ -98,37 +99,38 @@ export default function MarkPage() {
     [setParams],
   );
   const chooseIn = useCallback(
-    (next: Place | undefined) => {
-      if (view === 'report' && next && next.student !== reports[reportAt]?.student.id)
-        openReport(next.student);
-      choose(next);
+    (to: Place) => {
+      if (view === 'report' && to.student !== reports[reportAt]?.student.id) openReport(to.student);
+      choose(to);
     },
     [view, reports, reportAt, openReport, choose],
   );
-  useEffect(() => {
-    if (view !== 'table' && view !== 'report') return;
-    const press = (event: KeyboardEvent) => {
-      if (isTyping(event)) return;
-      const step = steps[event.key];
-      if (event.key === 'n') nextOpen();
-      else if (view === 'report' && (event.key === 'PageDown' || event.key === 'PageUp')) {
-        event.preventDefault();
-        choose(undefined);
-        openReport(reports[reportAt + (event.key === 'PageDown' ? 1 : -1)]?.student.id);
-      } else if (place && step) {
-        event.preventDefault();
-        const next = movedPlace(order ?? rows, columns, place, step);
-        if (next) chooseIn(next);
-      } else if (place && /^[0-9]$/.test(event.key)) {
-        const cell = cells.get(markId(place));
-        if (!cell || Number(event.key) > cell.max) return;
-        event.preventDefault();
-        setDraft({ points: Number(event.key) });
-      }
-    };
-    addEventListener('keydown', press);
-    return () => removeEventListener('keydown', press);
-  }, [view, place, order, rows, columns, cells, choose, chooseIn, nextOpen, openReport, reports, reportAt]);
+  const turn = useCallback(
+    (by: 1 | -1) => {
+      choose(undefined);
+      openReport(reports[reportAt + by]?.student.id);
+    },
+    [choose, openReport, reports, reportAt],
+  );
+  const { mutate: setFlag } = useFlag(lesson.id);
+  const flag = useCallback(
+    ({ id, flag: own }: MarkCell) => setFlag({ mark: id, note: own ? null : '' }),
+    [setFlag],
+  );
+  const points = useCallback((n: number) => setDraft({ points: n }), []);
+  const cell = place && cells.get(markId(place));
+  useMarkKeys({
+    view,
+    rows: order ?? rows,
+    columns,
+    place,
+    cell,
+    choose: chooseIn,
+    next,
+    points,
+    flag,
+    turn,
+  });
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
   if (marks.error || events.error)
@@ -141,7 +143,6 @@ export default function MarkPage() {
         }}
       />
     );
-  const cell = place && cells.get(markId(place));
   const row = place && rows.find((r) => r.student.id === place.student);
   const marked = rows.filter((r) => r.cells.length);
   const waiting = asked.filter((q) => q.answer === null);
@@ -151,76 +152,15 @@ export default function MarkPage() {
     const column = of && columns.find((c) => c.of(of)?.key === first.key);
     if (of && column) choose({ student: of.student.id, column: column.key });
   };
-  const facts = markFacts(marks.data, lesson.state).map((fact): Consequence =>
-    fact.key === 'open'
-      ? {
-          ...fact,
-          action:
-            view !== 'table' && view !== 'report' ? undefined : (
-              <Button variant="look" onClick={nextOpen}>
-                Look at the next (n)
-              </Button>
-            ),
-        }
-      : fact,
-  );
-
+  const byMark = view === 'table' || view === 'report';
   const follows = (
-    <Follows
-      consequences={[
-        ...facts,
-        ...(waiting.length
-          ? [
-              {
-                key: 'asked',
-                tone: 'look' as const,
-                text: `${waiting.length} ${waiting.length === 1 ? 'question' : 'questions'} from students.`,
-                action: (view === 'table' || view === 'report') && (
-                  <Button onClick={toQuestion}>Go to the first</Button>
-                ),
-              },
-            ]
-          : []),
-      ]}
-    >
-      <HeldNotice lesson={lesson} />
-      {away.error && <Notice tone="stop">{away.error.message}</Notice>}
-      <GiveOut lesson={lesson} rows={rows} />
-      {marked.length > 0 && (
-        <>
-          <Box>
-            <Box fontWeight="600" fontSize="sm" mb="1">
-              On paper
-            </Box>
-            <Box display="flex" gap="1.5" flexWrap="wrap">
-              {(['reports', 'slips'] as const).map((form) => (
-                <FileLink
-                  key={form}
-                  size="small"
-                  href={address(
-                    'GET /api/lessons/:lesson/marks/reports.pdf',
-                    { lesson: lesson.id },
-                    { form },
-                  )}
-                >
-                  <Printer size={14} aria-hidden /> {form === 'reports' ? 'Reports' : 'Slips'}
-                </FileLink>
-              ))}
-            </Box>
-          </Box>
-          <SheetLinks
-            what="Marks"
-            at={(kind) => address('GET /api/lessons/:lesson/marks/sheet/:kind', { lesson: lesson.id, kind })}
-          />
-          <SheetLinks
-            what="How each mark came about"
-            at={(kind) =>
-              address('GET /api/lessons/:lesson/marks/history/sheet/:kind', { lesson: lesson.id, kind })
-            }
-          />
-        </>
-      )}
-    </Follows>
+    <MarkFollows
+      lesson={lesson}
+      marks={marks.data}
+      asked={waiting.length}
+      go={byMark ? { next, question: toQuestion } : undefined}
+      problem={away.error?.message}
+    />
   );
   const switcher = (
     <Box mb="2">
@@ -269,7 +209,7 @@ export default function MarkPage() {
               questions={asked.filter((q) => q.student.id === row.student.id && q.key === cell.key)}
               draft={draft}
               close={() => choose(undefined)}
-              next={nextOpen}
+              next={() => next('open')}
             />
           ) : (
             follows
@@ -285,10 +225,7 @@ export default function MarkPage() {
             columns={columns}
             place={place}
             choose={choose}
-            step={(by) => {
-              choose(undefined);
-              openReport(reports[reportAt + by]?.student.id);
-            }}
+            step={turn}
           />
         ) : (
           <Tile p="3">

@@ -179,7 +179,8 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
       onOrder={onOrder}
       tools={
         <chakra.p fontSize="sm" color="ink.soft">
-          1 earned · 0 not earned · – not done · ? to be looked at · underlined: changed by a person
+          1 earned · 0 not earned · – not done · ? to be looked at · underlined: changed by a person · a
+          corner: flagged
         </chakra.p>
       }
     />

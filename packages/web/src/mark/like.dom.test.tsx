@@ -89,6 +89,55 @@ describe('like answers together', () => {
     await waitFor(() => expect(asked.at(-1)!.path).toBe(`${path}/d1/undo`));
     await waitFor(() => expect(screen.queryByRole('button', { name: /Take the last back/ })).toBeNull());
   });
+  test('a decision becomes a rule: what it would do is shown first, and it is taken back as one', async () => {
+    const preview = {
+      students: [
+        {
+          student: { id: ash.id, name: ash.name },
+          before: { points: 3, max: 6 },
+          after: { points: 4, max: 6 },
+        },
+      ],
+      items: 2,
+      reopened: 0,
+      elsewhere: { lessons: 2, answers: 5 },
+    };
+    const { user, asked } = like({
+      'POST /api/lessons/lesson/marks/rules/preview': preview,
+      'POST /api/lessons/lesson/marks/rules': { id: 'r1' },
+      'POST /api/answer-rules/r1/undo': null,
+    });
+    await user.click(await first());
+    await user.click(await screen.findByRole('checkbox', { name: /Make it a rule of the syllabus/ }));
+    expect(
+      await screen.findByText(
+        'In 2 other lessons 5 answers follow; marks that have once been given out stay.',
+      ),
+    ).toBeTruthy();
+    expect(screen.getByRole('row', { name: /Ash Tern/ }).textContent).toContain('4/6');
+    // A rule covers whoever wrote it: nobody is left out of it.
+    expect(screen.queryByRole('button', { name: birch.name })).toBeNull();
+    expect(await faults()).toEqual([]);
+    (document.activeElement as HTMLElement).blur();
+    await user.keyboard('1');
+    await waitFor(() =>
+      expect(asked.filter((a) => a.path.endsWith('/preview')).at(-1)?.body).toEqual({
+        mark: murky.id,
+        points: 1,
+      }),
+    );
+    await user.click(screen.getByRole('button', { name: 'Make the rule' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.path.endsWith('/rules'))?.body).toEqual({
+        mark: murky.id,
+        points: 1,
+        reason: 'Means the right thing',
+      }),
+    );
+    expect(asked.some((a) => a.path.endsWith('/decisions'))).toBe(false);
+    await user.click(await screen.findByRole('button', { name: /Take the last back \(rule\)/ }));
+    await waitFor(() => expect(asked.at(-1)!.path).toBe('/api/answer-rules/r1/undo'));
+  });
   test('a refusal is told at its box, and what was set stays', async () => {
     const { user } = like({
       [`POST ${path}`]: new Refusal(422, {

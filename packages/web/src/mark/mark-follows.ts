@@ -3,7 +3,7 @@ import type { MarkRow, MarkTable } from '@kivex/contract';
 import { wroteNothing } from './mark-columns.js';
 
 export interface MarkFact {
-  readonly key: 'open' | 'settled' | 'working' | 'nothing' | 'older' | 'some' | 'state';
+  readonly key: 'open' | 'flagged' | 'settled' | 'working' | 'nothing' | 'older' | 'some' | 'state';
   readonly tone: 'tell' | 'look' | 'go';
   readonly text: string;
 }
@@ -36,6 +36,13 @@ export function markFacts({ rows, open }: MarkTable, state: string): MarkFact[] 
         working.length || nothing.length
           ? `Nothing is left to look at in what ${written === 1 ? 'one student' : `${written} students`} wrote.`
           : 'Nothing is left to look at.',
+    });
+  const flagged = rows.reduce((n, row) => n + row.cells.filter((c) => c.flag).length, 0);
+  if (flagged)
+    facts.push({
+      key: 'flagged',
+      tone: 'look',
+      text: `${flagged} ${flagged === 1 ? 'mark is' : 'marks are'} flagged, to come back to.`,
     });
   if (working.length)
     facts.push({

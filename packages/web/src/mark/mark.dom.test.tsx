@@ -4,8 +4,11 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { ash, birch, clove, entry, lessonOf, markOf, rowOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
 import { columnsOf } from './mark-columns.js';
+import { FlagPart } from './FlagPart.js';
+import { markFacts } from './mark-follows.js';
 import { MarkDesk } from './MarkDesk.js';
 import { MarksTable } from './MarksTable.js';
+import { useMarkKeys } from './use-mark-keys.js';
 
 const lesson = lessonOf(salt);
 const jars = lesson.groupList[0]!.unknowns;
@@ -218,4 +221,77 @@ test('an equation at the desk stands beside those wanted; a technique has no tru
   expect(screen.getByText('Technique of Sodium hydroxide')).toBeTruthy();
   expect(screen.queryByText('The truth')).toBeNull();
   expect(await faults()).toEqual([]);
+});
+
+describe('a flag', () => {
+  const cell = markOf({ sample: jars[0]!, answer: 'bluish' });
+  const flagged = { ...cell, flag: { note: 'ask Birch', by: 'Orla Thresh' } };
+  const at = `/api/lessons/lesson/marks/${cell.id}/flag`;
+  test('is set with a few words, and those of another are told', async () => {
+    const { user, asked } = show(<FlagPart lesson="lesson" cell={cell} />, {
+      server: { [`PUT ${at}`]: null },
+    });
+    await user.click(screen.getByRole('button', { name: /Flag it \(f\)/ }));
+    await user.type(await screen.findByRole('textbox', { name: /What for/ }), 'look at the photo');
+    expect(await faults()).toEqual([]);
+    await user.keyboard('{Enter}');
+    await waitFor(() =>
+      expect(asked.at(-1)).toMatchObject({ path: at, body: { note: 'look at the photo' } }),
+    );
+    await waitFor(() => expect(screen.queryByRole('textbox')).toBeNull());
+  });
+  test('says whose it is, and is taken off; where that is refused it is said', async () => {
+    const { user } = show(<FlagPart lesson="lesson" cell={flagged} />, {
+      server: { [`DELETE ${at}`]: new Refusal(404, { detail: 'There is no such mark.' }) },
+    });
+    expect(screen.getByText('Flagged by Orla Thresh: ask Birch')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /Take it off/ }));
+    expect(await screen.findByText('There is no such mark.')).toBeTruthy();
+  });
+  test('is seen in the table and counted in what follows', () => {
+    const rows = [rowOf(ash, [flagged])];
+    show(
+      <MarksTable
+        lesson={lesson}
+        rows={rows}
+        columns={columnsOf(lesson, rows)}
+        place={undefined}
+        choose={() => undefined}
+        onOrder={() => undefined}
+      />,
+    );
+    expect(screen.getByRole('button', { name: /flagged: ask Birch/ })).toBeTruthy();
+    expect(
+      markFacts({ rows, open: 0, released: false, scheme: {} as never }, 'marking').find(
+        (f) => f.key === 'flagged',
+      )?.text,
+    ).toBe('1 mark is flagged, to come back to.');
+  });
+});
+
+describe('the keys of the desk', () => {
+  test('flag, go to what is flagged, set points within what there is; not while one types', async () => {
+    const cell = markOf({ sample: jars[0]!, max: 1 });
+    const did: string[] = [];
+    const Keys = () => {
+      useMarkKeys({
+        view: 'table',
+        rows: [],
+        columns: [],
+        place: undefined,
+        cell,
+        choose: () => undefined,
+        next: (wanted) => did.push(wanted),
+        points: (n) => did.push(`points ${n}`),
+        flag: () => did.push('flag'),
+        turn: () => did.push('turn'),
+      });
+      return <input aria-label="why" />;
+    };
+    const { user } = show(<Keys />);
+    await user.keyboard('fFn17{PageDown}');
+    expect(did).toEqual(['flag', 'flagged', 'open', 'points 1']);
+    await user.type(screen.getByLabelText('why'), 'fn1');
+    expect(did).toHaveLength(4);
+  });
 });

@@ -1,5 +1,5 @@
 /** A mark scheme in words, and what changing it would do. */
-import type { SchemePreview } from '@kivex/contract';
+import type { RulePreview, SchemePreview } from '@kivex/contract';
 import { schemePresets, type MarkScheme, type Strand } from '@kivex/core';
 
 export const strandNames: Readonly<Record<Strand, string>> = {
@@ -55,3 +55,9 @@ export const moversOf = ({ students }: SchemePreview) =>
     }))
     .filter((s) => Math.abs(s.by) > 1e-9)
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by) || a.student.name.localeCompare(b.student.name));
+
+/** What a rule would do in other lessons. */
+export const elsewhereWords = ({ lessons, answers }: RulePreview['elsewhere']): string =>
+  answers
+    ? `In ${lessons === 1 ? 'one other lesson' : `${lessons} other lessons`} ${answers === 1 ? 'one answer follows' : `${answers} answers follow`}; marks that have once been given out stay.`
+    : 'No other lesson has such an answer that is not marked so already.';

@@ -7,10 +7,13 @@ import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
+import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { useSyllabuses } from '../practicals/practical-queries.js';
+import { SchoolRules } from './SchoolRules.js';
 
 export default function SyllabusesPage() {
+  const me = useMe();
   const own = useSyllabuses();
   const go = useNavigate();
   const cache = useQueryClient();
@@ -76,7 +79,7 @@ export default function SyllabusesPage() {
         <chakra.h2 fontSize="lg" mb="2">
           With Kivex
         </chakra.h2>
-        <Box display="grid" gap="3" gridTemplateColumns="repeat(auto-fill, minmax(20rem, 1fr))">
+        <Box display="grid" gap="3" gridTemplateColumns="repeat(auto-fill, minmax(min(20rem, 100%), 1fr))">
           {allSyllabuses.map((s) => (
             <Tile key={s.id} p="4" display="flex" alignItems="center" gap="2">
               <Box flex="1" minW="0">
@@ -93,6 +96,9 @@ export default function SyllabusesPage() {
           ))}
         </Box>
       </Box>
+      {me.data && me.data.role !== 'technician' && (
+        <SchoolRules names={new Map(own.data.map((s) => [s.id, s.name]))} />
+      )}
     </Box>
   );
 }

@@ -7,6 +7,8 @@ class Watcher {
 }
 const missing: Record<string, unknown> = {
   ResizeObserver: Watcher,
+  // Chakra's controls make pointer events of their own when what is focused loses the focus.
+  PointerEvent: class extends MouseEvent {},
   IntersectionObserver: Watcher,
   matchMedia: (media: string) => ({
     media,

@@ -150,6 +150,7 @@ export const markOf = (part: Partial<MarkCell> = {}): MarkCell => ({
   reopened: false,
   why: [{ rule: 'right', text: '“blue-green” earns the mark.' }] as unknown as MarkCell['why'],
   changes: [],
+  flag: null,
   ...part,
 });
 export const rowOf = (

@@ -14,6 +14,8 @@ export const shortcuts: readonly ShortcutGroup[] = [
     keys: [
       ['← → ↑ ↓', 'From mark to mark'],
       ['n', 'Next mark to look at'],
+      ['f', 'Flag a mark, or take the flag off'],
+      ['Shift+F', 'Next flagged mark'],
       ['PgUp PgDn', 'From one whole report to another'],
       ['0 … 9', 'So many points, then say why'],
       ['Enter', 'Save the mark, from the box that says why'],
