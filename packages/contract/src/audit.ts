@@ -33,6 +33,7 @@ export const auditActions = {
   'scheme-changed': 'changed a mark scheme',
   'rule-made': 'made a rule of an answer',
   'rule-undone': 'took a rule back',
+  'gradebook-agreed': 'agreed to a mark of the gradebook',
   'marks-sent': 'sent marks to the gradebook',
   'marks-given': 'gave marks out',
   'marks-withdrawn': 'took marks back',

@@ -1,6 +1,7 @@
 /** What crosses the wire between server and web. */
 export * from './audit.js';
 export * from './bench.js';
+export * from './gradebook.js';
 export * from './held.js';
 export * from './lesson-bodies.js';
 export * from './lessons.js';

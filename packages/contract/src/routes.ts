@@ -89,6 +89,7 @@ import type {
 import type { Preparation } from './preparing.js';
 import type { LessonReview, SchoolReview, SchoolSlips } from './review.js';
 import type { ExchangePreview, ExchangeTaken } from './exchange.js';
+import type { Gradebook, GradebookDifference, StandInMode } from './gradebook.js';
 import type { Certificate, NewErasure, Retention } from './rights.js';
 import type { BatchMarks, NewBatch, StockPreview, Store, StoreItemFields } from './store.js';
 
@@ -301,6 +302,15 @@ export const routes = {
   'POST /api/lessons/:lesson/marks/scheme/undo': teaching<StandingScheme, { readonly from: string }>(),
   'GET /api/lessons/:lesson/marks/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/marks/history/sheet/:kind': teaching<AFile>(),
+
+  'GET /api/lessons/:lesson/gradebook': teaching<Gradebook>(),
+  'POST /api/lessons/:lesson/gradebook': teaching<Gradebook>(),
+  'POST /api/lessons/:lesson/gradebook/stop': teaching<Gradebook>(),
+  'POST /api/lessons/:lesson/gradebook/again': teaching<Gradebook>(),
+  'GET /api/lessons/:lesson/gradebook/differences': teaching<readonly GradebookDifference[]>(),
+  'PUT /api/lessons/:lesson/gradebook/agreed/:student': teaching<void>(),
+  'GET /api/gradebook/stand-in': teaching<{ readonly mode: StandInMode }>(),
+  'PUT /api/gradebook/stand-in': teaching<void, { readonly mode: StandInMode }>(),
 
   'GET /api/answer-rules': teaching<readonly SchoolRule[]>(),
   'POST /api/lessons/:lesson/marks/rules/preview': teaching<RulePreview, Pick<NewRule, 'mark' | 'points'>>(),

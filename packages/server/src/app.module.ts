@@ -21,6 +21,7 @@ import { LiveModule } from './run/live/live.module.js';
 import { MarkingModule } from './marking/marking.module.js';
 import { RightsModule } from './rights/rights.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
+import { GradebookModule } from './gradebook/gradebook.module.js';
 import { ReviewModule } from './review/review.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PracticalsModule } from './practicals/practicals.module.js';
@@ -73,6 +74,7 @@ export class AppModule {
         RightsModule,
         PractisingModule,
         ExchangeModule,
+        GradebookModule,
         FlowModule,
         BoardModule,
         BenchModule,

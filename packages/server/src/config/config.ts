@@ -62,6 +62,16 @@ export class Config {
   @Min(1)
   KIVEX_BACKUPS_KEPT = 10;
 
+  /** Where marks that were given out can be sent; its paths and fields are told in docs/marks.md. */
+  @IsOptional()
+  @Matches(/^https?:\/\/.+/, { message: 'KIVEX_GRADEBOOK_URL must look like https://gradebook.school/api' })
+  KIVEX_GRADEBOOK_URL?: string;
+
+  /** What lets Kivex into it, sent as a bearer token. */
+  @IsOptional()
+  @IsString()
+  KIVEX_GRADEBOOK_TOKEN?: string;
+
   @Matches(/^(fatal|error|warn|info|debug|silent)$/, {
     message: 'KIVEX_LOG must be fatal, error, warn, info, debug or silent',
   })

@@ -19,7 +19,7 @@ import { badInput } from '../problems/problems.js';
 import { Lesson } from '../records/lessons.entities.js';
 import { MarkReleaseRow } from '../records/marking.entities.js';
 import { School, SchoolClass, Student } from '../records/people.entities.js';
-import { lineMax, scoreOf } from './scores.js';
+import { commentOf, lineMax, scoreOf } from './scores.js';
 
 /** Classes, and lessons with results, that go at once. */
 const mostClasses = 500;
@@ -161,11 +161,7 @@ export class ExchangeService {
           maxima.get(r.lessonId)!.map((m) => m.marks),
         ),
         date: r.at.toISOString().slice(0, 10),
-        comment: r.marks.onScreen
-          ? `away; made up on screen: ${r.marks.points} of ${r.marks.max}`
-          : r.marks.late
-            ? 'handed in after the end'
-            : '',
+        comment: commentOf(r.marks),
       })),
     };
   }

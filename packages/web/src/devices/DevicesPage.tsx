@@ -5,6 +5,7 @@ import { FileLink } from '../kit/FileLink.js';
 import { address } from '../kit/request/call.js';
 import { CameraPart } from './CameraPart.js';
 import { ProbePart } from './ProbePart.js';
+import { StandInGradebook } from './StandInGradebook.js';
 
 export default function DevicesPage() {
   return (
@@ -25,6 +26,7 @@ export default function DevicesPage() {
       <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '1fr 1fr' }}>
         <CameraPart />
         <ProbePart />
+        <StandInGradebook />
       </Box>
     </Box>
   );

@@ -11,6 +11,7 @@ import { SheetLinks } from '../kit/SheetLinks.js';
 import { Follows, type Consequence } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
 import { GiveOut } from './GiveOut.js';
+import { GradebookPart } from './GradebookPart.js';
 import { markFacts } from './mark-follows.js';
 
 interface MarkFollowsProps {
@@ -59,6 +60,7 @@ export function MarkFollows({ lesson, marks, asked, go, problem }: MarkFollowsPr
       <HeldNotice lesson={lesson} />
       {problem && <Notice tone="stop">{problem}</Notice>}
       <GiveOut lesson={lesson} rows={rows} />
+      {rows.some((r) => r.given !== 'no') && <GradebookPart lesson={lesson} />}
       {rows.some((r) => r.cells.length) && (
         <>
           <Box>
