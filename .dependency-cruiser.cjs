@@ -29,7 +29,7 @@ const serverFloors = [
   ['lessons'],
   ['preparation', 'run/board', 'run/room', 'marking'],
   ['run/flow', 'practising', 'review', 'rights', 'exchange'],
-  ['run/bench'],
+  ['run/bench', 'gradebook'],
   ['demo', 'testing'],
 ];
 
