@@ -87,7 +87,7 @@ export function fetchAhead(path: string): void {
 export function Pages() {
   return (
     <ErrorBoundary>
-      <Suspense fallback={<Loading what="Kivex" />}>{useRoutes(routes)}</Suspense>
+      <Suspense fallback={<Loading ofShell what="Kivex" />}>{useRoutes(routes)}</Suspense>
     </ErrorBoundary>
   );
 }

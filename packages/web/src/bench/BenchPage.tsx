@@ -118,13 +118,13 @@ export default function BenchPage() {
 
   if (bench.lesson.state === 'planned')
     return (
-      <Suspense fallback={<Loading what="your lesson" />}>
+      <Suspense fallback={<Loading ofShell what="your lesson" />}>
         <Waiting bench={bench} leave={signOut} />
       </Suspense>
     );
   if (bench.lesson.state === 'released' || (bench.lesson.state === 'marking' && bench.marksOut)) {
     return (
-      <Suspense fallback={<Loading what="your marks" />}>
+      <Suspense fallback={<Loading ofShell what="your marks" />}>
         {bench.locked ? (
           <OwnIsShut bench={bench} unlock={unlock} />
         ) : (
@@ -205,7 +205,7 @@ export default function BenchPage() {
           />
         )}
         {!stop && !heldBack && (
-          <Suspense fallback={<Loading what="this part of the bench" />}>
+          <Suspense fallback={<Loading ofShell what="this part of the bench" />}>
             {place === 'method' && (
               <Method
                 bench={bench}

@@ -3,6 +3,7 @@ import { Alert, Box, EmptyState, Skeleton, Spinner } from '@chakra-ui/react';
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button } from './Button.js';
+import { useOnline } from './shell/online.js';
 import { Well } from './well/Well.js';
 
 const tones = {
@@ -45,7 +46,22 @@ export function Busy({ children }: { readonly children: ReactNode }) {
 }
 
 /** A page or part whose content is on its way: the places it will fill, and what is fetched. */
-export function Loading({ what }: { readonly what: string }) {
+export function Loading({
+  what,
+  ofShell = false,
+}: {
+  readonly what: string;
+  /** A part of Kivex itself, which is kept on the device and needs no network. */
+  readonly ofShell?: boolean;
+}) {
+  const online = useOnline();
+  // What waits for the network is not under way: said, and gone on with by itself.
+  if (!online && !ofShell)
+    return (
+      <Box p={{ base: '3', md: '5' }}>
+        <Notice tone="look">There is no network. It goes on with {what} as soon as there is.</Notice>
+      </Box>
+    );
   return (
     <Box role="status" p={{ base: '3', md: '5' }} display="grid" gap="3">
       <Box color="ink.soft" display="flex" gap="2" alignItems="center">

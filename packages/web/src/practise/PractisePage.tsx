@@ -63,7 +63,7 @@ export default function PractisePage() {
               id: 'recall',
               name: 'Quick recall',
               show: () => (
-                <Suspense fallback={<Loading what="the questions" />}>
+                <Suspense fallback={<Loading ofShell what="the questions" />}>
                   <RecallPart key={syllabus.id} syllabus={syllabus} />
                 </Suspense>
               ),

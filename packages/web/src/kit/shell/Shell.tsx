@@ -94,7 +94,7 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
       )}
       <chakra.main id="work" flex="1" px={{ base: '3', md: '5' }} py="4" maxW="90rem" width="100%" mx="auto">
         <ErrorBoundary>
-          <Suspense fallback={<Loading what="the page" />}>
+          <Suspense fallback={<Loading ofShell what="the page" />}>
             <Outlet />
           </Suspense>
         </ErrorBoundary>
