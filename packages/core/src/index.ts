@@ -103,6 +103,7 @@ export * from './numbers/correlation.js';
 export * from './numbers/grouped.js';
 export * from './numbers/random.js';
 export * from './planning/rota-pins.js';
+export * from './planning/swap-slots.js';
 export * from './planning/rota-problem.js';
 export * from './planning/rota.js';
 export * from './planning/solver.js';

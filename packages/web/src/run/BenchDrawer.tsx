@@ -6,7 +6,7 @@ import { Clock3, DoorClosed, DoorOpen } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Drawer } from '../kit/Drawer.js';
 import { shortTestName } from '../kit/look-names.js';
-import { clock } from '../kit/moments.js';
+import { clock, minutesSince } from '../kit/moments.js';
 import { address } from '../kit/request/call.js';
 import { saidWords } from '../kit/well/results.js';
 import { SpotTile } from '../kit/well/SpotTile.js';
@@ -17,6 +17,7 @@ import { People } from './BenchPeople.js';
 import { Line, Part } from './DrawerParts.js';
 import { KeepSample } from './KeepSample.js';
 import { LogIncident } from './LogIncident.js';
+import { SwapSlot } from './SwapSlot.js';
 import { SignOffs } from './SignOffs.js';
 
 /** Tests whose names have room above their wells. */
@@ -93,6 +94,15 @@ export function BenchDrawer({ lesson, bench, now, acts, close }: BenchDrawerProp
           </Part>
         )}
         {running && <People lesson={lesson} bench={bench} acts={acts} />}
+        {running && lesson.startedAt && lesson.planning.schedule && (
+          <Part title="Its rota">
+            <SwapSlot
+              lesson={lesson}
+              group={lesson.groupList.findIndex((g) => g.id === group.id) + 1}
+              minute={minutesSince(lesson.startedAt, now) + 1}
+            />
+          </Part>
+        )}
         <Part title="Incident or near miss">
           <LogIncident bench={bench} acts={acts} />
         </Part>
