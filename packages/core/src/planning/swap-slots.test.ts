@@ -44,9 +44,15 @@ describe('two slots changed for each other', () => {
     expect(at(after, 1, 'warm')).toEqual(slot(1, 'warm', 11, 10));
     expect(at(after, 1, 'naoh').start).toBe(15);
   });
-  test('of two groups at one test: at each other’s time', () => {
+  test('of two groups at one test: at each other’s time, and what each would be at meanwhile comes where it was', () => {
     const after = swapSlots(problem, rota, { group: 1, task: 'flame' }, { group: 2, task: 'flame' });
     expect([at(after, 1, 'flame').start, at(after, 2, 'flame').start]).toEqual([15, 5]);
+    expect([at(after, 1, 'naoh').start, at(after, 2, 'naoh').start]).toEqual([5, 15]);
+    expect([at(after, 1, 'warm').start, at(after, 2, 'warm').start]).toEqual([21, 21]);
+    expect(newClashes(problem, rota, after)).toEqual([
+      'Group 2 would be at naoh and warm at once.',
+      'At minute 21 there are 3 groups at bench and 2 places.',
+    ]);
   });
   test('nothing in common, or not there, is refused', () => {
     expect(() => swapSlots(problem, rota, { group: 1, task: 'flame' }, { group: 2, task: 'naoh' })).toThrow(
@@ -77,11 +83,10 @@ describe('what it would clash with', () => {
     expect(newClashes(problem, rota, burner)).toEqual([
       'At minute 15 there are 2 groups at burner and 1 place.',
     ]);
-    const twice = swapSlots(problem, rota, { group: 1, task: 'flame' }, { group: 2, task: 'flame' });
-    expect(newClashes(problem, rota, twice, (id) => id.toUpperCase())).toEqual([
-      'Group 1 would be at FLAME and NAOH at once.',
+    const warm = swapSlots(problem, rota, { group: 2, task: 'warm' }, { group: 2, task: 'naoh' });
+    expect(newClashes(problem, rota, warm, (id) => id.toUpperCase())).toEqual([
       'Group 2 would be at NAOH and FLAME at once.',
     ]);
-    expect(newClashes(problem, twice, twice)).toEqual([]);
+    expect(newClashes(problem, warm, warm)).toEqual([]);
   });
 });

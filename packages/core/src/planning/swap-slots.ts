@@ -26,7 +26,8 @@ export function swapsFor(schedule: readonly RotaSlot[], slot: RotaSlot, minute: 
 
 /**
  * The rota with two slots changed for each other. Those of one group swap their order within the time both take; those of two
- * groups at the same task swap their times. Nothing else is moved.
+ * groups at the same task swap their times, and what either would be at meanwhile takes the time that has become free. Nothing else is
+ * moved.
  * @throws RangeError where a slot is not in the rota, or the two have nothing in common.
  */
 export function swapSlots(
@@ -50,15 +51,30 @@ export function swapSlots(
   const attended = (slot: RotaSlot) =>
     tasks.find((t) => t.id === slot.task)?.attended ?? slot.end - slot.start;
   const [first, then] = one.start <= two.start ? [one, two] : [two, one];
-  // Of one group: the later begins where the earlier did, the earlier is done when the later was.
-  const [early, late] =
+  const ends = (slot: RotaSlot) => slot.start + attended(slot);
+  const moves =
     first.group === then.group
-      ? [
+      ? // The later begins where the earlier did, the earlier is done when the later was.
+        [
           moved(then, first.start),
-          moved(first, Math.max(first.start + attended(then), then.start + attended(then) - attended(first))),
+          moved(first, Math.max(first.start + attended(then), ends(then) - attended(first))),
         ]
-      : [moved(then, first.start), moved(first, then.start)];
-  return schedule.map((slot) => (is(early)(slot) ? early : is(late)(slot) ? late : slot));
+      : [
+          [first, then],
+          [then, first],
+        ].flatMap(([own, others]) => {
+          const there = moved(own!, others!.start);
+          // What its group would be at meanwhile takes the time that has become free.
+          const inTheWay = schedule.find(
+            (s) =>
+              s.group === own!.group &&
+              s.task !== own!.task &&
+              s.start < ends(there) &&
+              there.start < ends(s),
+          );
+          return inTheWay ? [there, moved(inTheWay, own!.start)] : [there];
+        });
+  return schedule.map((slot) => moves.find(is(slot)) ?? slot);
 }
 
 /** What a rota clashes with that it did not before, as sentences. */

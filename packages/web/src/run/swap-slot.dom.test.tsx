@@ -19,8 +19,8 @@ const slot = (group: number, task: string, start: number): RotaSlot => ({
   start,
   end: start + long(task),
 });
-/** Group 1 burns first, group 2 last; 'naoh' the other way round, with time between. */
-const schedule = [slot(1, 'flame', 10), slot(1, 'naoh', 40), slot(2, 'naoh', 12), slot(2, 'flame', 60)];
+/** One burner: group 1 burns first, group 2 when group 1 is at sodium hydroxide. */
+const schedule = [slot(1, 'flame', 10), slot(1, 'naoh', 40), slot(2, 'naoh', 12), slot(2, 'flame', 40)];
 const lesson: Lesson = lessonOf(salt, { state: 'running' });
 const running: Lesson = { ...lesson, planning: { ...lesson.planning, places, schedule } };
 function Shown({ minute }: { readonly minute: number }) {
@@ -39,6 +39,9 @@ describe('two slots of the rota changed for each other', () => {
     await user.selectOptions(screen.getByRole('combobox', { name: 'Changed for' }), '2 flame');
     expect(screen.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
       expect.stringMatching(/^Group 1: Flame test at \d\d:\d\d$/),
+      // What it would be at then takes the time that has become free.
+      expect.stringMatching(/^Group 1: Sodium hydroxide at/),
+      expect.stringMatching(/^Group 2: Sodium hydroxide at/),
       expect.stringMatching(/^Group 2: Flame test at/),
     ]);
     expect(await faults()).toEqual([]);
@@ -49,7 +52,7 @@ describe('two slots of the rota changed for each other', () => {
       from: number;
     };
     const startOf = (group: number) => sent.find((s) => s.group === group && s.task === 'flame')!.start;
-    expect([startOf(1), startOf(2), from]).toEqual([60, 10, 0]);
+    expect([startOf(1), startOf(2), from]).toEqual([40, 10, 0]);
   });
   test('what it would clash with is said; one may do it all the same, and a refusal is told', async () => {
     const { user } = open({
@@ -58,8 +61,8 @@ describe('two slots of the rota changed for each other', () => {
       }),
     });
     await user.selectOptions(await screen.findByRole('combobox', { name: 'Of this group' }), '1 naoh');
-    await user.selectOptions(screen.getByRole('combobox', { name: 'Changed for' }), '2 naoh');
-    expect(screen.getByText(/Group 1 would be at .* at once\./)).toBeTruthy();
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Changed for' }), '1 flame');
+    expect(screen.getByText('At minute 40 there are 2 groups at burner and 1 place.')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Change them all the same' }));
     expect(await screen.findByText('Somebody has kept another rota.')).toBeTruthy();
   });
