@@ -5,7 +5,7 @@ import { sources } from '../sources/sources.js';
 import { isAnionId, isCationId, isSpeciesId } from '../species/species.js';
 import { expectationOf } from './expectation.js';
 import type { TestDefinition } from './test-definition.js';
-import { allTests, attributeOf, isTestId, testOf, variantOf } from './tests.js';
+import { allTests, attributeOf, isTestId, shortTestName, testOf, variantOf } from './tests.js';
 
 const each = allTests.map((t) => [t.id, t] as const);
 /** Values a record names that its attribute does not have. */
@@ -206,5 +206,14 @@ describe('ions with a file of their own', () => {
             id,
             [],
           ]);
+  });
+});
+
+describe('what tests are called', () => {
+  test('no two are called alike at the head of a column', () => {
+    const names = allTests.map((t) => shortTestName(t.id));
+    expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+    expect(shortTestName('sulfate-spot')).toBe('Sulfate spot');
+    expect(shortTestName('naoh')).toBe('Sodium hydroxide');
   });
 });

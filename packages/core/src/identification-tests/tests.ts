@@ -81,6 +81,15 @@ export function testOf(id: string): TestDefinition {
   return test;
 }
 
+/**
+ * What a test is called at the head of a column, on a button, in a list: no two tests alike.
+ * @throws RangeError as `testOf` does.
+ */
+export function shortTestName(id: string): string {
+  const { name, short } = testOf(id);
+  return short ?? name.split(/[:,]/)[0]!;
+}
+
 /** Orders tests named by their ids: those that only confirm one ion come after those that tell many; else 0. */
 export const confirmingLast = (a: { test: string }, b: { test: string }): number =>
   Number(testOf(a.test).confirms ?? false) - Number(testOf(b.test).confirms ?? false);

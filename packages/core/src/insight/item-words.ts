@@ -1,11 +1,10 @@
 /** What was asked and what to teach, in words. */
-import { testOf } from '../identification-tests/tests.js';
+import { shortTestName } from '../identification-tests/tests.js';
 import { orderItem } from '../schemes/mark-scheme.js';
 import { saltName } from '../species/species.js';
 import type { ItemAnalysis } from './item-analysis.js';
 import type { ToTeach } from './teach-again.js';
 
-const shortTestName = (id: string): string => testOf(id).name.split(/[:,]/)[0]!;
 const words = (id: string): string => id.replace(/([A-Z])/g, ' $1').toLowerCase();
 
 type Named = Pick<ItemAnalysis, 'strand' | 'test' | 'attribute' | 'truth'>;

@@ -1,6 +1,6 @@
 /** Questions on what a test shows and what it means, with a model answer that the marker gives full credit. */
 import { expectationOf } from '../identification-tests/expectation.js';
-import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { attributeOf, shortTestName, testOf } from '../identification-tests/tests.js';
 import { mark } from '../marking/mark.js';
 import type { MarkItem } from '../marking/mark-item.js';
 import { speciesName, saltName } from '../species/species.js';
@@ -21,7 +21,6 @@ const earning = (syllabus: Syllabus, item: MarkItem, tried: readonly string[]): 
     return verdict === 'credit' && points === max;
   });
 
-const nameOfTest = (test: string): string => testOf(test).name.split(/[:,]/)[0]!;
 const lowered = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
 
 /** What is seen: a question for one thing looked at. Undefined where no answer to it is sure to earn. */
@@ -49,7 +48,7 @@ export function seenQuestion(
     labels.flatMap((label) => [label, `a ${label} precipitate`, `it was ${label}`, `${label} flame`]),
   );
   if (model === undefined) return undefined;
-  return { ask: `${nameOfTest(test)}, on ${saltName(sample)}. ${question}`, item, model };
+  return { ask: `${shortTestName(test)}, on ${saltName(sample)}. ${question}`, item, model };
 }
 
 /** What it means: which ion shows just this, where it is the only one of the syllabus that does. */
@@ -81,7 +80,7 @@ export function meansQuestion(
     const item: MarkItem = { kind: 'identify', sample, part };
     const model = earning(syllabus, item, [speciesName(own), own]);
     if (model !== undefined)
-      return { ask: `${nameOfTest(test)}: ${lowered(label)}. Which ion is it?`, item, model };
+      return { ask: `${shortTestName(test)}: ${lowered(label)}. Which ion is it?`, item, model };
   }
   return undefined;
 }

@@ -1,5 +1,5 @@
 /** What an item is called at the head of a column. */
-import { testOf } from '../identification-tests/tests.js';
+import { shortTestName } from '../identification-tests/tests.js';
 
 /** "name", "Sodium hydroxide, precipitate", "Sulfate, equation", "order of tests". */
 export function itemTitle({
@@ -13,7 +13,7 @@ export function itemTitle({
 }): string {
   if (strand === 'conclusion') return 'name';
   if (test === null) return 'order of tests';
-  const short = testOf(test).name.split(/[:,]/)[0]!;
+  const short = shortTestName(test);
   return strand === 'observation' && attribute !== null
     ? `${short}, ${attribute.replace(/([A-Z])/g, ' $1').toLowerCase()}`
     : `${short}, ${strand}`;

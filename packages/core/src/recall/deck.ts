@@ -4,7 +4,7 @@
  */
 import { markOwnEquation } from '../lesson/equation-items.js';
 import { expectationOf } from '../identification-tests/expectation.js';
-import { attributeOf, testOf } from '../identification-tests/tests.js';
+import { attributeOf, shortTestName, testOf } from '../identification-tests/tests.js';
 import { mark } from '../marking/mark.js';
 import type { MarkItem } from '../marking/mark-item.js';
 import type { Mark } from '../marking/mark-result.js';
@@ -46,8 +46,7 @@ const modelOf = (syllabus: Syllabus, item: MarkItem, tried: readonly string[]): 
 
 /** A test as one speaks of it: those that bear an ion's name are the test for it. */
 const nameOfTest = (test: string): string => {
-  const { name: whole, short } = testOf(test);
-  const name = short ?? whole.split(/[:,]/)[0]!;
+  const name = shortTestName(test);
   return /^(sulfate|halides?|nitrate|carbonate|phosphate)$/i.test(name) ? `${name} test` : name;
 };
 const lowered = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);

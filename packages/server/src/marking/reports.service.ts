@@ -1,6 +1,6 @@
 /** Reports of a class as they are printed: each student's tile, items and next step. */
 import type { MarkRow } from '@kivex/contract';
-import { groupedBy, holdsOf, itemTitle, syllabusFor, teachWords, testOf } from '@kivex/core';
+import { groupedBy, holdsOf, itemTitle, shortTestName, syllabusFor, teachWords } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -35,7 +35,7 @@ export class ReportsService {
       title: document.title,
       under: `${whole.class.name}, ${whole.startsAt.toISOString().slice(0, 10)}`,
       form,
-      tests: tests.map((test) => testOf(test).name.split(/[:,]/)[0]!),
+      tests: tests.map((test) => shortTestName(test)),
       students: table.rows
         .filter((row) => !students || students.includes(row.student.id))
         .map((row) => {

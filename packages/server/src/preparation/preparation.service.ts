@@ -15,6 +15,7 @@ import {
   prepTasks,
   riskOf,
   substitutes,
+  shortTestName,
   testOf,
   usualPrep,
   wasteOf,
@@ -226,7 +227,7 @@ export class PreparationService {
           kind,
           wells: layPlate(kind, plateRows(lesson.practical), lesson.planning.skip),
           tests: Object.fromEntries(
-            lesson.practical.tests.map((t) => [t.test, testOf(t.test).name.split(/[:,]/)[0]!]),
+            lesson.practical.tests.map((t) => [t.test, shortTestName(t.test)]),
           ),
         },
       },

@@ -1,5 +1,5 @@
 /** The record pad: choose the sample, tap what was seen, log it. Three taps; everything else is optional. */
-import { chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import type { Bench } from '@kivex/contract';
 import { adviceOn, testOf, type GroupRecord, type StudentBody } from '@kivex/core';
 import { useState } from 'react';
@@ -12,6 +12,8 @@ import { blankDraft, bodyOf, correcting, draftFrom, noTime, sideBySide, type Dra
 import { PadSheet } from './PadSheet.js';
 import { SampleStrip } from './SampleStrip.js';
 import { SideBySide } from './SideBySide.js';
+import { spotTests } from './spot-grid.js';
+import { SpotGrid } from './SpotGrid.js';
 import { TestChoice } from './TestChoice.js';
 
 interface PadProps {
@@ -60,7 +62,7 @@ export function Pad({
   const [read, setRead] = useState<Readonly<Record<string, string>>>({});
   const [advice, setAdvice] = useState<string>();
   const [said, setSaid] = useState('');
-  const [many, setMany] = useState(false);
+  const [many, setMany] = useState<'samples' | 'spots'>();
   // Choosing a sample folds the samples away, logging opens them again: sample, colour, Log it are three taps.
   const [picking, setPicking] = useState(
     pointed === undefined && (!draft.sample || !Object.keys(draft.seen).length),
@@ -77,12 +79,17 @@ export function Pad({
   const sample = own.find((s) => s.id === draft.sample);
   const choosing = picking && own.length > 1;
   const together = own.length > 1 ? sideBySide(planned) : [];
+  const spots = spotTests(bench.tests);
 
   const logged = (words: string, next: Draft) => {
     setSaid(words);
     change(next);
     setPicking(true);
     scrollTo(0, 0);
+  };
+  const manyLogged = (n: number) => {
+    setMany(undefined);
+    logged(n === 1 ? 'One logged.' : `${n} logged.`, clear);
   };
   const save = async () => {
     const body = sample && bodyOf(planned, draft, read);
@@ -105,7 +112,7 @@ export function Pad({
         choose={(id) => {
           quiet();
           setPicking(true);
-          setMany(false);
+          setMany(undefined);
           chooseTest(id);
           change({ ...blankDraft, test: id });
         }}
@@ -126,24 +133,27 @@ export function Pad({
               change({ ...clear, sample: id });
             }}
           />
-          {together.length > 0 && (
-            <Button size="bench" minH="12" mt="3" onClick={() => setMany(true)}>
+          <Box display="flex" gap="2" flexWrap="wrap" mt="3" hidden={!together.length}>
+            <Button size="bench" minH="12" onClick={() => setMany('samples')}>
               All side by side
             </Button>
-          )}
+            {spots.includes(planned) && (
+              <Button size="bench" minH="12" onClick={() => setMany('spots')}>
+                All spots at once
+              </Button>
+            )}
+          </Box>
         </Tile>
       )}
-      {many && (
+      {many === 'spots' && <SpotGrid tests={spots} samples={bench.samples} log={log} done={manyLogged} />}
+      {many === 'samples' && (
         <SideBySide
           planned={planned}
           attributes={together}
           samples={own}
           record={record}
           log={log}
-          done={(n) => {
-            setMany(false);
-            logged(n === 1 ? 'One logged.' : `${n} logged.`, clear);
-          }}
+          done={manyLogged}
         />
       )}
       {/* Where the samples are asked for anew their heading says it. */}

@@ -1,5 +1,5 @@
 /** What is looked at in a practical, named short for a column and whole for whoever points at it. */
-import { attributeOf, testOf, type Practical } from '@kivex/core';
+import { attributeOf, shortTestName, testOf, type Practical } from '@kivex/core';
 
 export interface LookName {
   readonly test: string;
@@ -12,11 +12,7 @@ export interface LookName {
   readonly throughGlass: boolean;
 }
 
-/** What stands before the comma or the colon is name enough above a column or on a button, unless another test has that too. */
-export function shortTestName(id: string): string {
-  const { name, short } = testOf(id);
-  return short ?? name.split(/[:,]/)[0]!;
-}
+export { shortTestName };
 
 /** An attribute's id as words: `inExcess` → `in excess`. */
 const words = (id: string): string => id.replace(/([A-Z])/g, ' $1').toLowerCase();

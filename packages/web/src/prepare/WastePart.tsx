@@ -8,6 +8,7 @@ import {
   type Practical,
   type WasteLine,
   methodOf,
+  shortTestName,
   testOf,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
@@ -34,7 +35,7 @@ export function WastePart({ waste }: { readonly waste: readonly WasteLine[] }) {
             <Cell whiteSpace="nowrap">{w.volume_mL ? `${Math.ceil(w.volume_mL)} cm³` : 'solids'}</Cell>
             <Cell>{w.bottles || ''}</Cell>
             <Cell>{w.stream.how}</Cell>
-            <Cell fontSize="sm">{w.tests.map((t) => testOf(t).name.split(/[:,]/)[0]).join(', ')}</Cell>
+            <Cell fontSize="sm">{w.tests.map((t) => shortTestName(t)).join(', ')}</Cell>
           </Row>
         ))}
       </Table>

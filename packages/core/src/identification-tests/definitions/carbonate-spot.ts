@@ -6,6 +6,7 @@ import { coloursOfMetals, nothing, spotTest, tinted, white } from './spot-parts.
 export const carbonateSpotTest = spotTest(
   'carbonate-spot',
   'Spot: ammonium carbonate',
+  'Carbonate spot',
   '(NH4)2CO3',
   'ammonium carbonate solution',
   completeIn<CationId, 'carbonate-spot'>('carbonate-spot')([

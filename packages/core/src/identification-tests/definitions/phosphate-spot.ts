@@ -6,6 +6,7 @@ import { coloursOfMetals, faint, nothing, spotTest, tinted, white } from './spot
 export const phosphateSpotTest = spotTest(
   'phosphate-spot',
   'Spot: ammonium hydrogenphosphate',
+  'Phosphate spot',
   '(NH4)2HPO4',
   'ammonium hydrogenphosphate solution',
   completeIn<CationId, 'phosphate-spot'>('phosphate-spot')([

@@ -7,6 +7,7 @@ import { none, piece, pigment, precipitate, slip, step, uses } from '../test-par
 export function spotTest(
   id: TestId,
   name: string,
+  short: string,
   reagent: ReagentId,
   words: string,
   outcomes: readonly Outcome[],
@@ -14,6 +15,7 @@ export function spotTest(
   return {
     id,
     name,
+    short,
     family: 'cation',
     fromAge: 14,
     forms: ['solid', 'solution'],

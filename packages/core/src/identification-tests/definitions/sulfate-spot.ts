@@ -6,6 +6,7 @@ import { coloursOfMetals, faint, nothing, spotTest, white } from './spot-parts.j
 export const sulfateSpotTest = spotTest(
   'sulfate-spot',
   'Spot: ammonium sulfate',
+  'Sulfate spot',
   '(NH4)2SO4',
   'ammonium sulfate solution',
   completeIn<CationId, 'sulfate-spot'>('sulfate-spot')([
