@@ -81,6 +81,16 @@ export async function schoolReview(url) {
     ),
   );
   const whole = await time(() => kivex.json('/api/review', kivex.staff));
+  // A thousand decisions, spread over the year, each another point than was computed.
+  await source.query(
+    `INSERT INTO mark_change (id, markId, decisionId, undoes, points, answer, reason, staffId, at)
+     SELECT UUID(), m.id, UUID(), NULL, 1 - m.points, m.answer, 'tried', (SELECT id FROM staff LIMIT 1), NOW(3)
+     FROM mark m WHERE m.strand = 'observation' AND m.max = 1 AND m.answer <> '' ORDER BY m.id DESC LIMIT 1000`,
+  );
+  await source.query(
+    "UPDATE mark m JOIN mark_change c ON c.markId = m.id AND c.reason = 'tried' SET m.stands = c.points, m.open = 0",
+  );
+  const unlike = await time(() => kivex.json('/api/review/fairness', kivex.staff));
   const eight = ids.slice(0, 8);
   const ofEight = await time(() => source.query(countsQuery(8), eight));
   const plan = await source.query(`EXPLAIN ${countsQuery(8)}`, eight);
@@ -91,6 +101,7 @@ export async function schoolReview(url) {
     `  counting all items by the rows themselves: ${rows} (baseline)`,
     `  counting all items by the index:           ${counted}`,
     `  the page's answer:                         ${whole} (aim: 1,500 ms)`,
+    `  same answer, other mark, beside 1,000 decisions: ${unlike}`,
     `  eight lessons:                             ${ofEight} (aim: 300 ms)`,
     ...plan.map((r) => `  plan: ${r.table} ${r.type} ${r.key ?? '-'} ${r.rows} rows ${r.Extra}`),
   ];

@@ -4,6 +4,7 @@ import type {
   ItemAnalysis,
   LessonOutcome,
   Naming,
+  Strand,
   StrandResult,
   TestTime,
   ToTeach,
@@ -33,6 +34,28 @@ export interface LessonReview {
 /** What rehearsals of a school begin with, from the lessons it agreed on. */
 export interface SchoolSlips extends AgreedLesson {
   readonly lessons: number;
+}
+
+/** One answer that has different marks in the school, and where which. */
+export interface SchoolUnlike {
+  readonly answer: string;
+  readonly strand: Strand;
+  readonly test: string | null;
+  readonly attribute: string | null;
+  readonly truth: readonly string[];
+  readonly max: number;
+  readonly given: readonly {
+    readonly points: number;
+    readonly lessons: readonly {
+      readonly id: string;
+      readonly title: string;
+      readonly class: string;
+      readonly at: string;
+      readonly marks: number;
+      /** Decisions that made it so; none where it stands as computed. */
+      readonly decided: readonly { readonly by: string; readonly reason: string }[];
+    }[];
+  }[];
 }
 
 /** Which lessons are looked at together; each part may be left out. */

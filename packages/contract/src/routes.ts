@@ -87,7 +87,7 @@ import type {
   ScreenWorkTable,
 } from './practising.js';
 import type { Preparation } from './preparing.js';
-import type { LessonReview, SchoolReview, SchoolSlips } from './review.js';
+import type { LessonReview, SchoolReview, SchoolSlips, SchoolUnlike } from './review.js';
 import type { ExchangePreview, ExchangeTaken } from './exchange.js';
 import type { Gradebook, GradebookDifference, StandInMode } from './gradebook.js';
 import type { Certificate, NewErasure, Retention } from './rights.js';
@@ -338,6 +338,7 @@ export const routes = {
   'GET /api/lessons/:lesson/review/sheet/:kind': teaching<AFile>(),
   'GET /api/lessons/:lesson/log': teaching<AFile>(),
   'GET /api/review': teaching<SchoolReview>(),
+  'GET /api/review/fairness': teaching<readonly SchoolUnlike[]>(),
   'GET /api/review/sheet/:kind': teaching<AFile>(),
 
   'GET /api/class-questions': teaching<readonly ClassQuestionHead[]>(),

@@ -1,4 +1,4 @@
-import type { LessonReview, ReviewFilter, SchoolReview, SchoolSlips } from '@kivex/contract';
+import type { LessonReview, ReviewFilter, SchoolReview, SchoolSlips, SchoolUnlike } from '@kivex/contract';
 import { factorBounds, itemTitle, saltName, type AgreedLesson, type ItemAnalysis } from '@kivex/core';
 import { itemsTable } from '@kivex/core/formats/items-table';
 import {
@@ -17,6 +17,7 @@ import type { Response } from 'express';
 import { Readable } from 'node:stream';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
 import { Route } from '../access/route.js';
+import { Clock } from '../clock/clock.js';
 import { goneSignal } from '../heavy/gone-signal.js';
 import { HeavyService } from '../heavy/heavy.service.js';
 import { LessonsService } from '../lessons/lessons.service.js';
@@ -24,6 +25,7 @@ import { attachment } from '../sheets/attachment.js';
 import { sheetKindNames, sheetTypes, type SheetKind } from '../sheets/sheet-kinds.js';
 import { LessonLogFileService } from './lesson-log-file.service.js';
 import { LessonReviewService } from './lesson-review.service.js';
+import { SchoolFairnessService } from './school-fairness.service.js';
 import { SchoolReviewService } from './school-review.service.js';
 import { SchoolSlipsService } from './school-slips.service.js';
 
@@ -69,6 +71,8 @@ export class ReviewController {
     private readonly log: LessonLogFileService,
     private readonly heavy: HeavyService,
     private readonly slips: SchoolSlipsService,
+    private readonly fairness: SchoolFairnessService,
+    private readonly clock: Clock,
   ) {}
 
   @Route('GET /api/lessons/:lesson/review')
@@ -130,6 +134,11 @@ export class ReviewController {
   @Route('GET /api/review')
   all(@ByStaff() staff: StaffCaller, @Query() filter: FilterDto): Promise<SchoolReview> {
     return this.school.of(staff.schoolId, filter);
+  }
+
+  @Route('GET /api/review/fairness')
+  unlike(@ByStaff() staff: StaffCaller): Promise<readonly SchoolUnlike[]> {
+    return this.fairness.of(staff.schoolId, this.clock.now());
   }
 
   @Route('GET /api/review/sheet/:kind')

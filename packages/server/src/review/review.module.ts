@@ -8,12 +8,19 @@ import { LogModule } from '../run/log/log.module.js';
 import { LessonLogFileService } from './lesson-log-file.service.js';
 import { LessonReviewService } from './lesson-review.service.js';
 import { ReviewController } from './review.controller.js';
+import { SchoolFairnessService } from './school-fairness.service.js';
 import { SchoolReviewService } from './school-review.service.js';
 import { SchoolSlipsService } from './school-slips.service.js';
 
 @Module({
   imports: [TypeOrmModule.forFeature([Lesson, PracticalVersion]), LessonsModule, MarkingModule, LogModule],
   controllers: [ReviewController],
-  providers: [LessonReviewService, SchoolReviewService, SchoolSlipsService, LessonLogFileService],
+  providers: [
+    LessonReviewService,
+    SchoolReviewService,
+    SchoolFairnessService,
+    SchoolSlipsService,
+    LessonLogFileService,
+  ],
 })
 export class ReviewModule {}

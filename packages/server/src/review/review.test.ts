@@ -1,7 +1,15 @@
 /** Review: a lesson's figures from its marks and log; a school's counted together; files that can be read back. */
 import { Validator, type Schema } from '@cfworker/json-schema';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { Lesson, LessonReview, MarkTable, Problem, SchoolReview, SchoolSlips } from '@kivex/contract';
+import type {
+  Lesson,
+  LessonReview,
+  MarkTable,
+  Problem,
+  SchoolReview,
+  SchoolSlips,
+  SchoolUnlike,
+} from '@kivex/contract';
 import { evenScheme, logSchema, readGroup, type LessonEvent } from '@kivex/core';
 import { tableFromCsv } from '@kivex/core/formats/csv-table';
 import { ownSchool } from '../testing/own-school.js';
@@ -191,5 +199,41 @@ describe('how often classes slip', () => {
     const { outcome } = await review(second);
     expect(outcome).toMatchObject({ repeats: 0, names: { right: 0 } });
     expect(outcome.halfThrough_min).not.toBeNull();
+  });
+});
+
+describe('the same answer with other marks, in two lessons', () => {
+  test('is told with the decision that made it so, and no more once it is settled', async () => {
+    const unlike = async () => (await world.teacher.get<SchoolUnlike[]>('/api/review/fairness')).body;
+    const third = await taught(['yellow', 'crimson']);
+    expect(await unlike()).toEqual([]);
+    const ofYellow = (await table(third)).rows.flatMap((r) => r.cells).find((c) => c.answer === 'yellow')!;
+    await world.teacher.post(`/api/lessons/${third.id}/marks/decisions`, {
+      marks: [ofYellow.id],
+      points: 1,
+      reason: 'the burner was dirty',
+    });
+    const [found, ...more] = await unlike();
+    expect(more).toEqual([]);
+    expect(found).toMatchObject({ answer: 'yellow', strand: 'observation', test: 'flame', max: 1 });
+    const at = (points: number) => found!.given.find((g) => g.points === points)!.lessons;
+    expect(at(1)).toMatchObject([
+      { id: third.id, marks: 1, decided: [{ by: 'The teacher', reason: 'the burner was dirty' }] },
+    ]);
+    // The one beside it, and both of the first lesson, stand as computed.
+    expect(at(0).map((l) => [l.id, l.marks, l.decided])).toEqual(
+      expect.arrayContaining([
+        [third.id, 1, []],
+        [first.id, 2, []],
+      ]),
+    );
+    const stranger = await (await makeSchool(world.server, 'fair')).signIn('teacher');
+    expect((await stranger.get<SchoolUnlike[]>('/api/review/fairness')).body).toEqual([]);
+    await world.teacher.post(`/api/lessons/${third.id}/marks/decisions`, {
+      marks: [ofYellow.id],
+      points: null,
+      reason: 'as the others',
+    });
+    expect(await unlike()).toEqual([]);
   });
 });

@@ -19,6 +19,7 @@ import { SheetLinks } from '../kit/SheetLinks.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
+import { FairnessPart } from './FairnessPart.js';
 import { Figures } from './Figures.js';
 import { ItemsPart, weak } from './ItemsPart.js';
 import { percent, queryOf, schoolYears } from './review-words.js';
@@ -196,6 +197,7 @@ export function SchoolResults({
           { id: 'strands', name: 'Strands', show: () => <StrandsPart strands={strands} /> },
           { id: 'items', name: 'Items', show: () => <ItemsPart items={items} answers={false} /> },
           { id: 'teach', name: 'Teach again', show: () => <TeachPart teach={teach} /> },
+          { id: 'fairness', name: 'Same answer, other mark', show: () => <FairnessPart /> },
         ]}
       />
     </Surface>

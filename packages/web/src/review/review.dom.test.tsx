@@ -17,6 +17,7 @@ import { shareBars, pairedBars } from '../kit/chart/chart-options.js';
 import { flagWords, queryOf, schoolYears, shareWords } from './review-words.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { LessonResults } from './ReviewPage.js';
+import { FairnessPart } from './FairnessPart.js';
 import SchoolReviewPage from './SchoolReviewPage.js';
 
 const copper = ['Cu2+', 'SO4^2-'];
@@ -274,5 +275,51 @@ describe('charts', () => {
       ['planned', false, [1]],
       ['took', true, [null]],
     ]);
+  });
+});
+
+describe('the same answer with other marks in the school', () => {
+  const lesson = (id: string, by?: string) => ({
+    id,
+    title: 'A full unknown salt',
+    class: '10 Beacon',
+    at: '2026-11-20T09:00:00.000Z',
+    marks: 2,
+    decided: by ? [{ by, reason: 'means the right thing' }] : [],
+  });
+  test('is told with where and by whose decision', async () => {
+    show(<FairnessPart />, {
+      server: {
+        'GET /api/review/fairness': [
+          {
+            answer: 'swampy',
+            strand: 'observation',
+            test: 'naoh',
+            attribute: 'precipitate',
+            truth: ['Fe2+', 'SO4^2-'],
+            max: 1,
+            given: [
+              { points: 0, lessons: [lesson('l1')] },
+              { points: 1, lessons: [lesson('l2', 'Orla Thresh')] },
+            ],
+          },
+        ],
+      },
+    });
+    const [computed, decided] = await screen.findAllByRole('listitem');
+    expect(computed!.textContent).toMatch(/^2 × in 10 Beacon, A full unknown salt, .*: as computed$/);
+    expect(decided!.textContent).toMatch(/: Orla Thresh, “means the right thing”$/);
+    expect(screen.getByText('Sodium hydroxide: precipitate, iron(II) sulfate')).toBeTruthy();
+    expect(screen.getAllByRole('link')[1]!.getAttribute('href')).toBe('/lessons/l2/mark?view=like');
+    expect(await faults()).toEqual([]);
+  });
+  test('where there is none it is said, and a refusal can be tried again', async () => {
+    const { unmount } = show(<FairnessPart />, { server: { 'GET /api/review/fairness': [] } });
+    expect(await screen.findByText('The same answer has the same mark everywhere')).toBeTruthy();
+    unmount();
+    show(<FairnessPart />, {
+      server: { 'GET /api/review/fairness': new Refusal(503, { detail: 'Kivex cannot be reached.' }) },
+    });
+    expect(await screen.findByRole('button', { name: 'Try again' })).toBeTruthy();
   });
 });
