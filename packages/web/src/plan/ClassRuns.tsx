@@ -12,6 +12,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { call } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
 import { doing } from '../practise/doing.js';
@@ -37,44 +38,31 @@ export function ClassRuns({ lesson, work, syllabus }: ClassRunsProps) {
   const told = at && played.get(at.student)?.steps[at.step];
   return (
     <Box display="flex" flexDirection="column" gap="2">
-      <Box overflowX="auto">
-        <chakra.table width="100%" aria-label="Runs beside each other">
-          <chakra.thead>
-            <chakra.tr color="ink.soft" fontSize="sm">
-              {['Student', 'Named', 'Steps', 'Minutes', 'What was done'].map((head) => (
-                <chakra.th key={head} scope="col" textAlign="start" pe="3">
-                  {head}
-                </chakra.th>
-              ))}
-            </chakra.tr>
-          </chakra.thead>
-          <chakra.tbody>
-            {runs.data.map(({ student, passed, actions }) => {
-              const run = played.get(student.id);
-              return (
-                <chakra.tr key={student.id} borderTop="1px solid" borderColor="slate.200">
-                  <chakra.th scope="row" textAlign="start" fontWeight="600" pe="3" whiteSpace="nowrap">
-                    {student.name}
-                  </chakra.th>
-                  <chakra.td pe="3">{passed ? 'rightly' : 'not yet'}</chakra.td>
-                  <chakra.td pe="3">{actions.length}</chakra.td>
-                  <chakra.td pe="3">{run ? run.minutes.toFixed(1) : '…'}</chakra.td>
-                  <chakra.td>
-                    {run && (
-                      <Strip
-                        name={student.name}
-                        run={run}
-                        at={at?.student === student.id ? at.step : undefined}
-                        choose={(step) => setAt({ student: student.id, step })}
-                      />
-                    )}
-                  </chakra.td>
-                </chakra.tr>
-              );
-            })}
-          </chakra.tbody>
-        </chakra.table>
-      </Box>
+      <Table label="Runs beside each other" heads={['Student', 'Named', 'Steps', 'Minutes', 'What was done']}>
+        {runs.data.map(({ student, passed, actions }) => {
+          const run = played.get(student.id);
+          return (
+            <Row key={student.id}>
+              <Cell fontWeight="600" whiteSpace="nowrap">
+                {student.name}
+              </Cell>
+              <Cell>{passed ? 'rightly' : 'not yet'}</Cell>
+              <Cell>{actions.length}</Cell>
+              <Cell>{run ? run.minutes.toFixed(1) : '…'}</Cell>
+              <Cell>
+                {run && (
+                  <Strip
+                    name={student.name}
+                    run={run}
+                    at={at?.student === student.id ? at.step : undefined}
+                    choose={(step) => setAt({ student: student.id, step })}
+                  />
+                )}
+              </Cell>
+            </Row>
+          );
+        })}
+      </Table>
       <Box role="status" minH="6">
         {told && (
           <>

@@ -19,6 +19,7 @@ import { nowOrNever } from '../kit/request/now-or-never.js';
 import { call } from '../kit/request/call.js';
 import { fieldProblem } from '../kit/request/field-problem.js';
 import { Select } from '../kit/Select.js';
+import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { ClassRuns } from './ClassRuns.js';
@@ -173,48 +174,36 @@ function Results({
       <chakra.p role="status">
         {passed} of {results.length} have passed or are let off.
       </chakra.p>
-      <Box overflowX="auto">
-        <chakra.table width="100%">
-          <chakra.thead>
-            <chakra.tr color="ink.soft" fontSize="sm">
-              {['Student', 'How it stands', 'Points', 'Tries', 'Slips of the best run', ''].map((h) => (
-                <chakra.th key={h} textAlign="start" pe="3">
-                  {h || <chakra.span srOnly>Let off</chakra.span>}
-                </chakra.th>
-              ))}
-            </chakra.tr>
-          </chakra.thead>
-          <chakra.tbody>
-            {results.map(({ student, state, points, max, tries, late, slips: made }) => (
-              <chakra.tr key={student.id} borderTop="1px solid" borderColor="slate.200">
-                <chakra.th textAlign="start" fontWeight="600" pe="3" py="1">
-                  {student.name}
-                </chakra.th>
-                <chakra.td pe="3">
-                  {stateWords[state]}
-                  {late && ', after its day'}
-                </chakra.td>
-                <chakra.td pe="3">{tries ? `${points} of ${max}` : ''}</chakra.td>
-                <chakra.td pe="3">{tries || ''}</chakra.td>
-                <chakra.td pe="3">{made.map((code) => code.replaceAll('-', ' ')).join(', ')}</chakra.td>
-                <chakra.td>
-                  {state !== 'passed' && (
-                    <Button
-                      size="small"
-                      onClick={() => waive(student.id)}
-                      aria-label={
-                        state === 'waived' ? `Not after all: ${student.name}` : `Let off ${student.name}`
-                      }
-                    >
-                      {state === 'waived' ? 'Not after all' : 'Let off'}
-                    </Button>
-                  )}
-                </chakra.td>
-              </chakra.tr>
-            ))}
-          </chakra.tbody>
-        </chakra.table>
-      </Box>
+      <Table
+        label="How it stands"
+        heads={['Student', 'How it stands', 'Points', 'Tries', 'Slips of the best run', '']}
+      >
+        {results.map(({ student, state, points, max, tries, late, slips: made }) => (
+          <Row key={student.id}>
+            <Cell fontWeight="600">{student.name}</Cell>
+            <Cell>
+              {stateWords[state]}
+              {late && ', after its day'}
+            </Cell>
+            <Cell>{tries ? `${points} of ${max}` : ''}</Cell>
+            <Cell>{tries || ''}</Cell>
+            <Cell>{made.map((code) => code.replaceAll('-', ' ')).join(', ')}</Cell>
+            <Cell>
+              {state !== 'passed' && (
+                <Button
+                  size="small"
+                  onClick={() => waive(student.id)}
+                  aria-label={
+                    state === 'waived' ? `Not after all: ${student.name}` : `Let off ${student.name}`
+                  }
+                >
+                  {state === 'waived' ? 'Not after all' : 'Let off'}
+                </Button>
+              )}
+            </Cell>
+          </Row>
+        ))}
+      </Table>
       {slips.length > 0 && (
         <Box>
           <chakra.h3 fontSize="md">What slips most</chakra.h3>

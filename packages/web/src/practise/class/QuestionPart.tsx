@@ -10,6 +10,7 @@ import { Field } from '../../kit/Field.js';
 import { Failed, Loading, Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { call } from '../../kit/request/call.js';
+import { Cell, Row, Table } from '../../kit/Table.js';
 import { Tile } from '../../kit/Tile.js';
 import { topicWords } from './topic-words.js';
 
@@ -217,33 +218,20 @@ function Groups({ groups }: { readonly groups: readonly LikeClassAnswers[] }) {
 function Rounds({ rounds }: { readonly rounds: ClassQuestion['rounds'] }) {
   return (
     <Tile p="3">
-      <chakra.table width="100%" fontSize="lg">
-        <chakra.caption textAlign="start" fontWeight="700" mb="1">
-          Round by round
-        </chakra.caption>
-        <chakra.thead>
-          <chakra.tr color="ink.soft" fontSize="sm" textAlign="start">
-            {['Round', 'Answers', 'Right', 'Partly', 'Not', 'Unsure'].map((h) => (
-              <chakra.th key={h} textAlign="start">
-                {h}
-              </chakra.th>
+      <chakra.h2 fontSize="lg">Round by round</chakra.h2>
+      <Table label="Round by round" heads={['Round', 'Answers', 'Right', 'Partly', 'Not', 'Unsure']}>
+        {rounds.map((r) => (
+          <Row key={r.round}>
+            <Cell fontWeight="600">{r.round}</Cell>
+            {[r.answers, r.right, r.partly, r.wrong, r.unsure].map((n, i) => (
+              <Cell key={i}>
+                {n}
+                {i > 0 && r.answers > 0 ? ` (${Math.round((100 * n) / r.answers)} %)` : ''}
+              </Cell>
             ))}
-          </chakra.tr>
-        </chakra.thead>
-        <chakra.tbody>
-          {rounds.map((r) => (
-            <chakra.tr key={r.round}>
-              <chakra.th textAlign="start">{r.round}</chakra.th>
-              {[r.answers, r.right, r.partly, r.wrong, r.unsure].map((n, i) => (
-                <chakra.td key={i}>
-                  {n}
-                  {i > 0 && r.answers > 0 ? ` (${Math.round((100 * n) / r.answers)} %)` : ''}
-                </chakra.td>
-              ))}
-            </chakra.tr>
-          ))}
-        </chakra.tbody>
-      </chakra.table>
+          </Row>
+        ))}
+      </Table>
     </Tile>
   );
 }

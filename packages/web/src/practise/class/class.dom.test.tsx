@@ -61,7 +61,7 @@ describe('one question, on the teacher’s side', () => {
     expect(first!.textContent).toMatch(
       /3 × it relights.*also: relights.*partly right, 1 of 2: The splint must be glowing/,
     );
-    expect(within(screen.getByRole('table', { name: 'Round by round' })).getAllByRole('row')).toHaveLength(3);
+    expect(within(screen.getByRole('region', { name: 'Round by round' })).getAllByRole('row')).toHaveLength(3);
     expect(await faults()).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Close it' }));
     await waitFor(() => expect(asked.find((a) => a.method === 'PATCH')!.body).toEqual({ open: false }));
