@@ -186,7 +186,7 @@ test.describe.serial('practising', () => {
     await devices[2].page.getByLabel('Your answer').fill('a glowing splint relights');
     await press(devices[2].page, 'Send it');
     await expect(page.getByText('1 answer to round 2')).toBeVisible();
-    await expect(page.getByRole('table', { name: 'Round by round' })).toContainText('1 (100 %)');
+    await expect(page.getByRole('region', { name: 'Round by round' })).toContainText('1 (100 %)');
     for (const { context } of devices) await context.close();
   });
 

@@ -209,7 +209,7 @@ function exerciseOf(
     knowns: knownsOf(syllabus, asks),
     practical: {
       format: 'kivex-practical',
-      formatVersion: 5,
+      formatVersion: 6,
       title: `Unknown ${seed}`,
       summary: 'On screen: test it, log what you see, and name it.',
       syllabus: syllabus.id,

@@ -109,3 +109,34 @@ export const practicalOfVersion4: unknown = {
   before: [],
   unknownsPerGroup: 1,
 };
+
+export const practicalOfVersion5: unknown = {
+  format: 'kivex-practical',
+  formatVersion: 5,
+  title: 'A metal and its liquid',
+  summary: 'As version 5 wrote it, in own words, with an equation and technique.',
+  syllabus: 'core',
+  minutes: 50,
+  setUp: 5,
+  clearUp: 10,
+  asks: 'cation',
+  samples: [
+    { key: 'known-copper', role: 'known', ions: ['Cu2+', 'SO4^2-'], form: 'solution', difficulty: 1 },
+    { key: 'jar-a', role: 'unknown', ions: ['Fe2+', 'SO4^2-'], form: 'solution', difficulty: 2 },
+    { key: 'jar-b', role: 'unknown', ions: ['Fe3+', 'Cl-'], form: 'solution', difficulty: 2 },
+  ],
+  tests: [
+    {
+      test: 'naoh',
+      variant: 'usual',
+      attributes: ['precipitate', 'excess'],
+      strengths: { NaOH: 0.4 },
+      on: 'all',
+      recorded: 'words',
+      equation: 'ionic',
+      technique: true,
+    },
+  ],
+  before: [],
+  unknownsPerGroup: 1,
+};

@@ -5,6 +5,7 @@
 import { practicalVersion } from './practical-versions.js';
 import { allAnions, allCations, allGases, allMetals } from '../species/species.js';
 import { allTests } from '../identification-tests/tests.js';
+import { markSchemeSchema } from '../schemes/mark-scheme-schema.js';
 import { asked, equationForms, sampleRoles } from './practical.js';
 
 const text = (description: string, maxLength: number, minLength = 0) => ({
@@ -23,7 +24,7 @@ const testIds = allTests.map((t) => t.id);
 const variantIds = [...new Set(allTests.flatMap((t) => t.variants.map((v) => v.id)))];
 const speciesIds = [...allCations, ...allAnions, ...allGases, ...allMetals].map((s) => s.id);
 
-export const practicalSchemaId = 'urn:kivex:practical:5';
+export const practicalSchemaId = 'urn:kivex:practical:6';
 
 export const practicalSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -64,6 +65,7 @@ export const practicalSchema = {
     unknownsPerGroup: { type: 'integer', minimum: 1, maximum: 12 },
     advice: { const: 'hidden', description: 'The bench does not say what to repeat or change.' },
     balance: { const: 'checked', description: 'The bench says whether an equation balances.' },
+    scheme: markSchemeSchema,
     samples: {
       type: 'array',
       maxItems: 60,

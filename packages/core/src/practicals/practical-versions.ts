@@ -2,7 +2,7 @@
 import { broughtUp } from '../formats/versions.js';
 import { syllabusUpToDate } from '../syllabus/syllabus-versions.js';
 
-export const practicalVersion = 5;
+export const practicalVersion = 6;
 
 /**
  * Where the steps of methods went when methods were cut into what each practical records: by test, the old place to the
@@ -56,5 +56,9 @@ export const upToDate = broughtUp({
   4: {
     name: 'Version 4 knew one way of recording, and neither equations nor technique.',
     up: (old) => ({ ...old, formatVersion: 5 }),
+  },
+  5: {
+    name: 'Version 5 carried no mark scheme.',
+    up: (old) => ({ ...old, formatVersion: 6 }),
   },
 });

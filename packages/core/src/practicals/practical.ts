@@ -3,6 +3,7 @@
  * from, so that editing a practical never changes a lesson already run. A practical of a school's own
  * syllabus carries that syllabus whole, for the same reason.
  */
+import type { MarkScheme } from '../schemes/mark-scheme.js';
 import { saltName } from '../species/species.js';
 import type { Syllabus, SyllabusId } from '../syllabus/syllabus-definition.js';
 import { syllabusOf } from '../syllabus/syllabuses.js';
@@ -70,7 +71,7 @@ export type EquationForm = (typeof equationForms)[number];
 
 export interface Practical {
   readonly format: 'kivex-practical';
-  readonly formatVersion: 5;
+  readonly formatVersion: 6;
   readonly title: string;
   readonly summary: string;
   /** Id of a syllabus that ships, or of the school's own, which `ownSyllabus` then holds. */
@@ -91,6 +92,8 @@ export interface Practical {
   readonly advice?: 'hidden';
   /** The bench says at once whether an equation balances. */
   readonly balance?: 'checked';
+  /** What points count and how much, in lessons to come; the one usual for the syllabus where there is none. */
+  readonly scheme?: MarkScheme;
 }
 
 /** The syllabus a practical is marked by: its own, else the one that ships. @throws RangeError when there is neither. */
@@ -131,7 +134,7 @@ export const molarityOf = ({ form, molarity }: PracticalSample): number | null =
 /** An empty practical to begin from. */
 export const emptyPractical = (syllabus: SyllabusId = 'core'): Practical => ({
   format: 'kivex-practical',
-  formatVersion: 5,
+  formatVersion: 6,
   title: '',
   summary: '',
   syllabus,

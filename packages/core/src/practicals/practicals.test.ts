@@ -1,3 +1,4 @@
+import { evenScheme } from '../schemes/scheme-presets.js';
 import { describe, expect, test } from '@jest/globals';
 import { rotaProblemOf } from '../planning/lesson-rota.js';
 import { rota } from '../planning/rota.js';
@@ -15,6 +16,7 @@ import {
   practicalOfVersion2,
   practicalOfVersion3,
   practicalOfVersion4,
+  practicalOfVersion5,
 } from './old-practicals.js';
 import { ionStrengths, saltFormula } from '../formulas/salt-ions.js';
 import { shippedPracticals } from './shipped/shipped-practicals.js';
@@ -62,7 +64,7 @@ describe('a practical file', () => {
   };
   test('of version 1 is brought up to date: it asked for the cation in a plain lesson', () => {
     const now = upToDate(practicalOfVersion1);
-    expect(now).toMatchObject({ formatVersion: 5, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
+    expect(now).toMatchObject({ formatVersion: 6, setUp: 5, clearUp: 10, asks: 'cation', before: [] });
     expect(readPractical(practicalOfVersion1)).toEqual({ practical: now });
   });
   test('of version 2 is brought up to date: controls stay with their steps, its own syllabus gets a version', () => {
@@ -86,16 +88,22 @@ describe('a practical file', () => {
     expect(practical.ownSyllabus).toMatchObject({ format: 'kivex-syllabus', formatVersion: 2, id: 'ours' });
     expect(upToDate(practical)).toEqual(practical);
   });
-  test('of version 3 is brought up to date: it kept no liquids', () => {
-    for (const old of [practicalOfVersion3, practicalOfVersion4]) {
+  test('of version 3 is brought up to date: it kept no liquids; of version 5: it carried no scheme', () => {
+    for (const old of [practicalOfVersion3, practicalOfVersion4, practicalOfVersion5]) {
       expect(problems(old)).toEqual([]);
-      expect(upToDate(old)).toEqual({ ...(old as object), formatVersion: 5 });
+      expect(upToDate(old)).toEqual({ ...(old as object), formatVersion: 6 });
     }
   });
   test.each<[string, unknown, RegExp, RegExp]>([
     ['is no object', [1], /the file/, /not a practical/],
     ['is another format', { format: 'x' }, /format/, /not a practical/],
     ['is newer', { format: 'kivex-practical', formatVersion: 9 }, /formatVersion/, /Update Kivex/],
+    [
+      'has a scheme whose weights are too much',
+      edited(() => ({ scheme: { ...evenScheme, strands: { ...evenScheme.strands, technique: 11 } } })),
+      /scheme, strands, technique/,
+      /10/,
+    ],
     ['lacks a key', { ...hydroxides, title: undefined }, /title|the file/, /must be|missing/],
     ['has a key too many', edited(() => ({ colour: 'red' })), /colour/, /not known here/],
     [

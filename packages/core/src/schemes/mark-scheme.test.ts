@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { allSyllabuses } from '../syllabus/syllabuses.js';
 import { orderItem, totalOf, weightOf, type MarkScheme } from './mark-scheme.js';
-import { evenScheme, schemePresets, usualPreset } from './scheme-presets.js';
+import { evenScheme, schemeLine, schemePresets, usualPreset } from './scheme-presets.js';
 
 const excess = { strand: 'observation', test: 'naoh', attribute: 'excess' } as const;
 const drops = { strand: 'observation', test: 'naoh', attribute: 'precipitate' } as const;
@@ -60,5 +60,25 @@ describe('presets', () => {
       expect([id, schemePresets.filter((p) => p.usualFor.includes(id)).length]).toEqual([id, 1]);
     expect(usualPreset('senior').scheme.strands.conclusion).toBe(2);
     expect(usualPreset('a school’s own').scheme).toEqual(evenScheme);
+  });
+});
+
+describe('a scheme in a line', () => {
+  const even = schemePresets[0]!.scheme;
+  test('says what a point of each is worth, and what is otherwise than usual', () => {
+    expect(schemeLine(even)).toBe('technique 1, what was seen 1, names 1, equations 1');
+    expect(
+      schemeLine({
+        ...even,
+        items: [{ strand: 'observation', test: 'flame', weight: 2 }],
+        attempts: 'best',
+        carriedForward: false,
+        conclusions: 'group',
+        order: true,
+        late: 0.5,
+      }),
+    ).toBe(
+      'technique 1, what was seen 1, names 1, equations 1; 1 item apart, the best attempt, nothing carried forward, names of the group, the order of tests, late work at 50 %',
+    );
   });
 });

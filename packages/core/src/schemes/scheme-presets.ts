@@ -1,5 +1,6 @@
 /** Mark schemes to begin from, and the one each syllabus usually has. */
 import type { MarkScheme } from './mark-scheme.js';
+import { strands } from './strands.js';
 
 export interface SchemePreset {
   readonly id: string;
@@ -63,3 +64,32 @@ export const evenScheme: MarkScheme = even;
 /** The preset a syllabus usually has; that of even points where none is named for it. */
 export const usualPreset = (syllabus: string): SchemePreset =>
   schemePresets.find((p) => p.usualFor.includes(syllabus)) ?? schemePresets[0]!;
+
+const strandWords = {
+  technique: 'technique',
+  observation: 'what was seen',
+  conclusion: 'names',
+  equation: 'equations',
+} as const;
+
+/** A scheme in a line: what a point of each is worth, and what is otherwise than usual. */
+export function schemeLine({
+  strands: worth,
+  items,
+  attempts,
+  carriedForward,
+  conclusions,
+  order,
+  late,
+}: MarkScheme): string {
+  const points = strands.map((s) => `${strandWords[s]} ${worth[s]}`).join(', ');
+  const besides = [
+    items.length ? `${items.length} ${items.length === 1 ? 'item' : 'items'} apart` : '',
+    attempts === 'best' ? 'the best attempt' : '',
+    carriedForward ? '' : 'nothing carried forward',
+    conclusions === 'group' ? 'names of the group' : '',
+    order ? 'the order of tests' : '',
+    late < 1 ? `late work at ${Math.round(late * 100)} %` : '',
+  ].filter(Boolean);
+  return besides.length ? `${points}; ${besides.join(', ')}` : points;
+}

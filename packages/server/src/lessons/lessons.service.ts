@@ -172,8 +172,8 @@ export class LessonsService {
       await db.insert(MarkSchemeRow, {
         id: uuidv7(),
         lessonId,
-        scheme: preset.scheme,
-        reason: `${preset.name}, as usual for the syllabus`,
+        scheme: document.scheme ?? preset.scheme,
+        reason: document.scheme ? 'As the practical has it' : `${preset.name}, as usual for the syllabus`,
         undoes: null,
         staffId: staff.id,
         at: this.clock.now(),

@@ -1,6 +1,6 @@
 /** Mark schemes: shown before they are set, set with a reason, taken back as one, never altered; and who was away. */
 import { describe, expect, test } from '@jest/globals';
-import type { MarkTable, SchemePreview, StandingScheme } from '@kivex/contract';
+import type { MarkTable, SchemePreview, StandingScheme, WholePractical } from '@kivex/contract';
 import { evenScheme, schemePresets, type MarkScheme } from '@kivex/core';
 import { DataSource } from 'typeorm';
 import { ownLesson } from '../testing/own-school.js';
@@ -32,6 +32,29 @@ describe('a lesson’s mark scheme', () => {
       by: 'The teacher',
       reason: expect.stringMatching(/usual for the syllabus/),
       changes: 0,
+    });
+  });
+  test('is the practical’s own where it carries one, in lessons made from then on', async () => {
+    const { practical } = world.school;
+    const { body } = await world.teacher.get<WholePractical>(`/api/practicals/${practical}`);
+    const saved = await world.teacher.send('PUT', `/api/practicals/${practical}`, {
+      document: { ...body.document, scheme: double },
+      from: body.head.version,
+    });
+    expect(saved.status).toBe(200);
+    const next = await makeLesson(world.teacher, world.school);
+    const { scheme } = (await world.teacher.get<MarkTable>(`/api/lessons/${next.id}/marks`)).body;
+    expect(scheme).toMatchObject({ scheme: double, reason: 'As the practical has it' });
+    // The lesson that was there stays as it was; and a scheme that is none is refused with the place.
+    expect((await table()).scheme.scheme).toEqual(schemePresets[0]!.scheme);
+    const wrong = await world.teacher.send('PUT', `/api/practicals/${practical}`, {
+      document: { ...body.document, scheme: { ...double, late: 2 } },
+      from: body.head.version + 1,
+    });
+    expect([wrong.status, JSON.stringify(wrong.body)]).toEqual([422, expect.stringMatching(/scheme, late/)]);
+    await world.teacher.send('PUT', `/api/practicals/${practical}`, {
+      document: body.document,
+      from: body.head.version + 1,
     });
   });
   test('shows whose marks would move before it is set, and keeps nothing of it', async () => {

@@ -22,6 +22,7 @@ import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
 import { Effect } from './Effect.js';
 import { ItemWeights } from './ItemWeights.js';
+import { KeepScheme } from './KeepScheme.js';
 import { presetOf, sameScheme, strandNames } from './scheme-words.js';
 
 interface SchemeDeskProps {
@@ -118,6 +119,7 @@ export function SchemeDesk({ lesson, standing }: SchemeDeskProps) {
             </Form>
           )}
           {undo.error && <Notice tone="stop">{undo.error.message}</Notice>}
+          {!changed && <KeepScheme lesson={lesson} scheme={standing.scheme} />}
           {!changed && standing.changes > 0 && standing.id !== null && (
             <Button disabled={undo.isPending || released} onClick={() => undo.mutate(standing.id!)}>
               <Undo2 size={18} aria-hidden /> Take the last change back

@@ -42,6 +42,42 @@ describe('the mark scheme', () => {
     expect(asked).toEqual([]);
     expect(await faults()).toEqual([]);
   });
+  test('is kept with the practical where it is another than that has: as that stands now', async () => {
+    const own = { ...standingScheme, scheme: { ...evenScheme, late: 0.5 } };
+    const newer = { ...salt, title: 'A full unknown salt, sharpened' };
+    const { user, asked } = desk(
+      {
+        'GET /api/practicals/practical': { head: { version: 4 }, document: newer, versions: [] },
+        'PUT /api/practicals/practical': { head: { version: 5 }, document: newer, versions: [] },
+      },
+      own,
+    );
+    await user.click(screen.getByRole('button', { name: 'Keep it with the practical' }));
+    expect(
+      await screen.findByText('Lessons to come of this practical are marked by this scheme.'),
+    ).toBeTruthy();
+    expect(asked.at(-1)!.body).toEqual({ document: { ...newer, scheme: own.scheme }, from: 4 });
+  });
+  test('is not offered to be kept where the practical has it; somebody else’s change meanwhile is told', async () => {
+    const own = { ...standingScheme, scheme: { ...evenScheme, late: 0.5 } };
+    const { unmount } = desk({}, own, {
+      ...lesson,
+      practical: { ...lesson.practical, scheme: own.scheme },
+    });
+    expect(screen.queryByRole('button', { name: 'Keep it with the practical' })).toBeNull();
+    unmount();
+    const { user } = desk(
+      {
+        'GET /api/practicals/practical': { head: { version: 4 }, document: salt, versions: [] },
+        'PUT /api/practicals/practical': new Refusal(409, {
+          detail: 'Somebody has saved version 5 meanwhile.',
+        }),
+      },
+      own,
+    );
+    await user.click(screen.getByRole('button', { name: 'Keep it with the practical' }));
+    expect(await screen.findByText('Somebody has saved version 5 meanwhile.')).toBeTruthy();
+  });
   test('shows what a change would do before it is made, most first, and is set with its reason', async () => {
     const { user, asked } = desk({ [`PUT ${at}/scheme`]: { ...standingScheme, id: 's2' } });
     await enter(names(), '2');

@@ -1,7 +1,8 @@
 /** What the practical is: its name, syllabus, what is asked, the frame of the lesson. */
 import { Box, chakra } from '@chakra-ui/react';
-import { allSyllabuses, asked, type Asked, type Practical } from '@kivex/core';
+import { allSyllabuses, asked, schemeLine, usualPreset, type Asked, type Practical } from '@kivex/core';
 import { Link } from 'react-router';
+import { Button } from '../kit/Button.js';
 import { Choices } from '../kit/Choices.js';
 import { Field } from '../kit/Field.js';
 import { Input } from '../kit/Input.js';
@@ -115,6 +116,18 @@ export function AboutSection({
           )
         }
       />
+      <Box display="flex" gap="3" alignItems="center" flexWrap="wrap" fontSize="sm">
+        <span>
+          {practical.scheme
+            ? `Marked by a scheme of its own: ${schemeLine(practical.scheme)}.`
+            : `Marked as usual for the syllabus: ${usualPreset(practical.syllabus).name.toLowerCase()}.`}
+        </span>
+        {practical.scheme && (
+          <Button size="small" onClick={() => change({ scheme: undefined as never })}>
+            As usual again
+          </Button>
+        )}
+      </Box>
       <chakra.p fontSize="sm" color="ink.soft">
         Words that earn, strictness and the points schools differ in are in the{' '}
         <Link to="/syllabuses">syllabuses</Link>.

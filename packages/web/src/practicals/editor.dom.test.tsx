@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { emptyPractical, type Practical } from '@kivex/core';
+import { emptyPractical, evenScheme, type Practical } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { salt } from '../testing/lesson-fixture.js';
 import { enter, faults, show } from '../testing/show.js';
+import { AboutSection } from './AboutSection.js';
 import { SamplesSection } from './SamplesSection.js';
 import { TestsSection } from './TestsSection.js';
 
@@ -95,5 +96,19 @@ describe('the tests of a practical', () => {
     await enter(box, '90');
     expect(screen.getByRole('alert').textContent).toBe('Enter a number from 0.25 to 60.');
     expect(now.tests[0]!.minutes ?? 0).not.toBe(90);
+  });
+});
+
+describe('what a practical is', () => {
+  test('says by which scheme it is marked, and gives the usual one back', async () => {
+    const scheme = { ...evenScheme, late: 0.5 };
+    now = { ...blank, scheme };
+    const { user } = show(<Editor from={now} part={AboutSection} />, {
+      server: { 'GET /api/syllabuses': [] },
+    });
+    expect(screen.getByText(/Marked by a scheme of its own: .*; late work at 50 %\./)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'As usual again' }));
+    expect(now.scheme).toBeUndefined();
+    expect(screen.getByText('Marked as usual for the syllabus: every point the same.')).toBeTruthy();
   });
 });

@@ -39,7 +39,7 @@ export const practical = (
     Partial<Practical>,
 ): Practical => ({
   format: 'kivex-practical',
-  formatVersion: 5,
+  formatVersion: 6,
   minutes: 60,
   setUp: 5,
   clearUp: 10,
