@@ -197,8 +197,8 @@ function glued(text: string): string {
         (_, name: string) => `${name}#3 `,
       )
       .replace(
-        new RegExp(`\\b(${elements})[\\s-]+(two|three|too|to)(?=[\\s.,!]*$|\\s+(?:ions?|plus)\\b)`, 'gi'),
-        (_, name: string, n: string) => `${name}#${n.toLowerCase() === 'three' ? 3 : 2} `,
+        new RegExp(`\\b(${elements})[\\s-]+(one|two|three|too|to)(?=[\\s.,!]*$|\\s+(?:ions?|plus)\\b)`, 'gi'),
+        (_, name: string, n: string) => `${name}#${{ one: 1, three: 3 }[n.toLowerCase()] ?? 2} `,
       )
       .replace(/\b([a-z]{1,4}\d?)\s+(\d?[+-])(?=\s|$|[.,;)])/gi, '$1$2')
       .replace(/\b([A-Z][A-Za-z0-9()]*)\s+(\^?\d?[+-])(?=\s|$|[.,;)])/g, '$1$2')

@@ -62,7 +62,7 @@ export const purposes: readonly Purpose[] = [
       [/\b(barium|itself|own)\b/, /\b(ppt\w*|precipitat\w*)\b/, /\b(itself|own|acid)\b/],
       [/\bbarium sulfate\b/],
       [
-        /\b(always|anyway|whatever|false|any sample|every)\b/,
+        /\b(always|anyway|whatever|false|any sample|every|even (?:if|when|without))\b/,
         /\b(ppt\w*|precipitat\w*|positive|white|result)\b/,
       ],
     ],

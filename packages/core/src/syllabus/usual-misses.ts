@@ -17,7 +17,7 @@ const misses = new RegExp(
     'provid\\w*|nitrates?|dioxide|dries|dry|protect\\w*|no gas|stop the ppt',
     'is an? (?:acid|alkali|metal|base|gas)|teacher|told|tells|rules?|law|method|instructions?|book|always do|works?|needed|needs|has to|supposed|helps?',
     // Solubility, reactions and colours of nothing in particular.
-    'dissolv\\w*|soluble|react\\w*|mix\\w*|whiter|darker|brighter|colou?r\\w*|blue|visible|see|wet|hydrogen|sulfur|sulfite|chlorine|bariums?|iron',
+    'dissolv\\w*|soluble|react\\w*|mix\\w*|whiter|darker|brighter|colou?r\\w*|blue|visible|see|wet|hydrogen|sulfur|sulfite|chlorine|bariums?|iron|seen|wash\\w*|rinse\\w*',
   ].join('|')})\\b`,
 );
 
