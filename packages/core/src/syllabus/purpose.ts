@@ -46,7 +46,7 @@ export const sulfateIons = /\b(sulfates?|sulphates?|so4\w*)\b/;
 export const otherIons =
   /\b(other|another|any|anything|whatever|different|unwanted|contaminat\w*|impurit\w*|previous|last|old|leftover|left over|residue\w*|traces?|interfer\w*|substances?|metals?|ions?|chemicals?|salts?|compounds?|sodium|bits)\b/;
 export const poison =
-  /\b(toxic|poison\w*|harm\w*|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|respirat\w*|flammable vapour)\b/;
+  /\b(toxic|poison\w*|harm\w*|hazardous|dangerous (?:gas|fumes?|vapours?|to breath\w*)|breath\w*|inhal\w*|lungs?|chok\w*|asthma|irritat\w*|noxious|lethal|deadly|suffocat\w*|respirat\w*|flammable vapour|not (?:\w+ )?(?:harmless|safe))\b/;
 
 export const has = (list: readonly Thing[], ...of: readonly Thing[]): boolean =>
   of.some((t) => list.includes(t));
@@ -77,6 +77,7 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
       has(bothSides(p), 'carbonate', 'sulfite') &&
       !p.otherwise,
     (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
+    (p) => p.act === 'dissolve' && has(p.subject, 'carbonate') && has(p.object, 'acid'),
     // The acid leaves the carbonate alone.
     (p) =>
       p.denied &&
@@ -89,6 +90,7 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
   ],
   earns: [
     [carbonate, removes],
+    [/\bno (?:more )?(?:carbonates?|sulfites?|hydroxides?)\b/, /./],
     [carbonate, falsely],
     [carbonate, precipitates],
     [

@@ -348,7 +348,7 @@ export const purposes: readonly Purpose[] = [
       /\bso (?:that )?(?:(?!not\b)\w+ )*(?:stays?|gets?|goes|go|enters?|reach\w*) (?:in|into|to)? ?(?:your|the|our|my) lungs\b/,
       /\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/,
       /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/,
-      /\bharmless\b/,
+      /(?<!\bnot (?:\w+ )?)\bharmless\b/,
     ],
   },
 ];
