@@ -62,7 +62,7 @@ const acts = {
   block:
     /^(?:filter\w*|block\w*|absorb\w*|cuts?|cutting|hid\w*|cancel\w*|mask\w*|screen\w*|obscur\w*|drown\w*|overpower\w*|cover\w*|swamp\w*)$/,
   pass: /^(?:lets?|letting|allow\w*|transmit\w*|pass\w*)$/,
-  harm: /^(?:toxic|poison\w*|harm\w*|hazard\w*|danger\w*|noxious|lethal|deadly)$/,
+  harm: /^(?:toxic|poison\w*|harm(?!less)\w*|hazard\w*|danger\w*|noxious|lethal|deadly)$/,
   breathe: /^(?:breath\w*|inhal\w*)$/,
 } as const;
 export type Thing = keyof typeof things;
