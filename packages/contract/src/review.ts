@@ -32,8 +32,12 @@ export interface LessonReview {
   readonly agreed: AgreedLesson | null;
 }
 /** What rehearsals of a school begin with, from the lessons it agreed on. */
-export interface SchoolSlips extends AgreedLesson {
+export interface SchoolSlips extends Omit<AgreedLesson, 'pace'> {
   readonly lessons: number;
+  /** Minutes of a group, in times what the practical says; 1 where nothing is known. */
+  readonly pace: number;
+  /** Groups the pace rests on. */
+  readonly groups: number;
 }
 
 /** One answer that has different marks in the school, and where which. */

@@ -70,6 +70,7 @@ describe('what happened in a lesson', () => {
       names: { right: 0, n: 0 },
       repeats: null,
       halfThrough_min: null,
+      timed: 0,
     });
   });
 });

@@ -10,6 +10,8 @@ export interface LessonOutcome {
   readonly repeats: number | null;
   /** Minutes from the beginning until half the groups had handed in or logged their last; null where it is not known. */
   readonly halfThrough_min: number | null;
+  /** Groups that is known of. */
+  readonly timed: number;
 }
 
 /** A lesson gone on with on another day is not timed. */
@@ -46,6 +48,7 @@ export function lessonOutcome(
   return {
     names: { right: names.filter((m) => m.points >= m.max).length, n: names.length },
     repeats: repeats.length ? repeats.reduce((a, b) => a + b, 0) / repeats.length : null,
+    timed: ends.length,
     halfThrough_min: ends.length ? ends[Math.floor((ends.length - 1) / 2)]! : null,
   };
 }

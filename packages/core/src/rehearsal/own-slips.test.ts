@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
-import { factorFor, schoolFactor, triedFactors, type Foretold } from './own-slips.js';
+import { factorFor, lessonPace, schoolFactor, schoolPace, triedFactors, type Foretold } from './own-slips.js';
 import { rehearse } from './rehearse.js';
 
 const foretold: readonly Foretold[] = [
@@ -76,4 +76,34 @@ describe('a school’s rate', () => {
       ]),
     ).toBeCloseTo(1, 9);
   });
+});
+
+describe('how long classes take', () => {
+  test('is what came after setting up beside what was foretold of it, within bounds', () => {
+    expect(lessonPace({ happened: 45, foretold: 25 }, 5)).toBe(2);
+    expect(lessonPace({ happened: 35, foretold: 25 }, 5)).toBe(1.5);
+    expect(lessonPace({ happened: 3, foretold: 25 }, 5)).toBe(0.5);
+    expect(lessonPace({ happened: null, foretold: 25 }, 5)).toBeUndefined();
+    expect(lessonPace({ happened: 10, foretold: 5 }, 5)).toBeUndefined();
+  });
+  test('of a school is drawn to the practicals’ own minutes while its groups are few', () => {
+    const lesson = (factor: number, groups: number) => ({ factor: 1, names: 10, pace: { factor, groups } });
+    expect(schoolPace([])).toBe(1);
+    expect(schoolPace([{ factor: 2, names: 40 }])).toBe(1);
+    const few = schoolPace([lesson(1.5, 4)]);
+    const many = schoolPace([lesson(1.5, 40), lesson(1.5, 40)]);
+    expect(few).toBeGreaterThan(1);
+    expect(many).toBeGreaterThan(few);
+    expect(many).toBeLessThan(1.5);
+  });
+  test('a class that is half as slow again ends later, and is found out by it', () => {
+    const practical = shippedPracticals.find((p) => p.title === 'A full unknown salt')!;
+    const plan = { practical, groups: 10, places: { burner: 10, 'hot-water-bath': 10 }, runs: 40, seed: 3 };
+    const usual = rehearse(plan).finish.p50;
+    const slow = rehearse({ ...plan, seed: 4, paceFactor: 1.5 }).finish.p50;
+    expect(slow).toBeGreaterThan(usual);
+    const pace = lessonPace({ happened: slow, foretold: usual }, practical.setUp)!;
+    expect(pace).toBeGreaterThan(1.25);
+    expect(pace).toBeLessThan(1.7);
+  }, 60_000);
 });

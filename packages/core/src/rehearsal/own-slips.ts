@@ -39,6 +39,8 @@ export interface AgreedLesson {
   readonly factor: number;
   /** Names it rests on. */
   readonly names: number;
+  /** Minutes a group took, in times what was foretold, and the groups it rests on; absent where it is not known. */
+  readonly pace?: { readonly factor: number; readonly groups: number };
 }
 
 /** A school's rate of slips from the lessons it agreed on, drawn to the usual as far as they are few. */
@@ -46,4 +48,32 @@ export function schoolFactor(lessons: readonly AgreedLesson[]): number {
   const names = lessons.reduce((n, l) => n + l.names, 0);
   const logs = lessons.reduce((sum, l) => sum + l.names * Math.log(l.factor), 0);
   return Math.exp(logs / (names + usualIsWorth));
+}
+
+/** How much slower or quicker a lesson may show a class to be. */
+export const paceBounds = [0.5, 2] as const;
+/** Groups that the practical's own minutes are worth (an assumption). */
+const plannedIsWorth = 16;
+
+/**
+ * A lesson's pace: how long half its groups took beside what was foretold, of what comes after setting up. undefined where
+ * either is not known, or nothing was foretold to come after it.
+ * @param minutes until half the groups were through. @param setUp minutes before the first test.
+ */
+export function lessonPace(
+  minutes: { readonly happened: number | null; readonly foretold: number },
+  setUp: number,
+): number | undefined {
+  const planned = minutes.foretold - setUp;
+  if (minutes.happened === null || planned <= 0) return undefined;
+  const [least, most] = paceBounds;
+  return Math.min(most, Math.max(least, Math.max(0, minutes.happened - setUp) / planned));
+}
+
+/** A school's pace from the lessons it agreed on, drawn to that of the practicals as far as their groups are few. */
+export function schoolPace(lessons: readonly AgreedLesson[]): number {
+  const known = lessons.flatMap((l) => l.pace ?? []);
+  const groups = known.reduce((n, p) => n + p.groups, 0);
+  const logs = known.reduce((sum, p) => sum + p.groups * Math.log(p.factor), 0);
+  return Math.exp(logs / (groups + plannedIsWorth));
 }

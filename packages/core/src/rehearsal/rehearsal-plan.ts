@@ -15,6 +15,8 @@ export interface RehearsalPlan {
   readonly seed: number;
   /** On the prior of every slip: 0.5 is a class that has been shown how. */
   readonly slipFactor?: number;
+  /** On the minutes every group attends a test: above 1 is slower than the practical says. */
+  readonly paceFactor?: number;
 }
 export interface StationLoad {
   readonly station: string;

@@ -93,7 +93,7 @@ class Lesson {
       const random = seededRandom((set.plan.seed * 7919 + run) * 131 + g);
       const samples = set.samplesOf(g);
       return {
-        pace: Math.exp(paceSpread * normal(random)),
+        pace: (set.plan.paceFactor ?? 1) * Math.exp(paceSpread * normal(random)),
         random,
         samples,
         records: new Map(samples.map((s) => [s.key, new Map<number, Outcome>()])),

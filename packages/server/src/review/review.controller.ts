@@ -1,5 +1,12 @@
 import type { LessonReview, ReviewFilter, SchoolReview, SchoolSlips, SchoolUnlike } from '@kivex/contract';
-import { factorBounds, itemTitle, saltName, type AgreedLesson, type ItemAnalysis } from '@kivex/core';
+import {
+  factorBounds,
+  itemTitle,
+  paceBounds,
+  saltName,
+  type AgreedLesson,
+  type ItemAnalysis,
+} from '@kivex/core';
 import { itemsTable } from '@kivex/core/formats/items-table';
 import {
   Body,
@@ -12,7 +19,18 @@ import {
   StreamableFile,
 } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsNumber, IsOptional, IsUUID, Matches, Max, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsUUID,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import type { Response } from 'express';
 import { Readable } from 'node:stream';
 import { ByStaff, type StaffCaller } from '../access/caller.js';
@@ -44,6 +62,17 @@ const factorSays = {
   message: `A rate of slips runs from ${factorBounds[0]} to ${factorBounds[1]} times the usual.`,
 };
 const namesSay = { message: 'A rate rests on 1 to 10000 names.' };
+const paceSays = {
+  message: `A pace runs from ${paceBounds[0]} to ${paceBounds[1]} times the minutes planned.`,
+};
+class PaceDto {
+  @ApiProperty()
+  @IsNumber({}, paceSays)
+  @Min(paceBounds[0], paceSays)
+  @Max(paceBounds[1], paceSays)
+  factor: number;
+  @ApiProperty() @IsInt() @Min(1) @Max(1000) groups: number;
+}
 class AgreedDto implements AgreedLesson {
   @ApiProperty()
   @IsNumber({}, factorSays)
@@ -51,6 +80,12 @@ class AgreedDto implements AgreedLesson {
   @Max(factorBounds[1], factorSays)
   factor: number;
   @ApiProperty() @IsInt(namesSay) @Min(1, namesSay) @Max(10_000, namesSay) names: number;
+  @ApiProperty({ required: false, type: PaceDto })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PaceDto)
+  pace?: PaceDto;
 }
 
 const lines = (items: readonly ItemAnalysis[]) =>
@@ -92,9 +127,13 @@ export class ReviewController {
   async agree(
     @ByStaff() staff: StaffCaller,
     @Param('lesson', ParseUUIDPipe) id: string,
-    @Body() { factor, names }: AgreedDto,
+    @Body() { factor, names, pace }: AgreedDto,
   ): Promise<SchoolSlips> {
-    return this.slips.agree(staff, await this.lessons.own(staff.schoolId, id), { factor, names });
+    return this.slips.agree(staff, await this.lessons.own(staff.schoolId, id), {
+      factor,
+      names,
+      ...(pace ? { pace: { factor: pace.factor, groups: pace.groups } } : {}),
+    });
   }
 
   @Route('DELETE /api/lessons/:lesson/review/slips')

@@ -166,7 +166,7 @@ describe('how often classes slip', () => {
   const agree = (body: object, { id } = first) =>
     world.teacher.send<SchoolSlips & Problem>('PUT', `/api/lessons/${id}/review/slips`, body);
   test('is the usual until a teacher lets a lesson count; then drawn towards it, and back', async () => {
-    expect(await slips()).toEqual({ factor: 1, names: 0, lessons: 0 });
+    expect(await slips()).toEqual({ factor: 1, names: 0, lessons: 0, pace: 1, groups: 0 });
     expect((await review(first)).agreed).toBeNull();
     const { body } = await agree({ factor: 2, names: 60 });
     expect(body).toMatchObject({ names: 60, lessons: 1 });
@@ -177,6 +177,18 @@ describe('how often classes slip', () => {
     for (const { id } of [first, second])
       await world.teacher.send('DELETE', `/api/lessons/${id}/review/slips`);
     expect(await slips()).toMatchObject({ factor: 1, lessons: 0 });
+  });
+  test('with how long its groups took, where that is known', async () => {
+    const { body } = await agree({ factor: 1, names: 20, pace: { factor: 2, groups: 16 } });
+    expect(body).toMatchObject({ pace: expect.closeTo(Math.SQRT2, 6), groups: 16 });
+    expect((await review(first)).agreed).toMatchObject({ pace: { factor: 2, groups: 16 } });
+    const wrong = await agree({ factor: 1, names: 20, pace: { factor: 9, groups: 16 } });
+    expect([wrong.status, wrong.body.errors?.[0]?.detail]).toEqual([
+      422,
+      expect.stringMatching(/A pace runs from/),
+    ]);
+    await world.teacher.send('DELETE', `/api/lessons/${first.id}/review/slips`);
+    expect(await slips()).toMatchObject({ pace: 1, groups: 0 });
   });
   test('takes no rate that cannot be, and none of another school’s lesson', async () => {
     for (const [wrong, field] of [

@@ -1,6 +1,6 @@
 /** How often the classes of a school slip: from lessons whose rate a teacher has agreed to, for its rehearsals. */
 import type { SchoolSlips } from '@kivex/contract';
-import { schoolFactor, type AgreedLesson } from '@kivex/core';
+import { schoolFactor, schoolPace, type AgreedLesson } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Not, Repository } from 'typeorm';
@@ -32,6 +32,8 @@ export class SchoolSlipsService {
       factor: schoolFactor(agreed),
       names: agreed.reduce((n, l) => n + l.names, 0),
       lessons: agreed.length,
+      pace: schoolPace(agreed),
+      groups: agreed.reduce((n, l) => n + (l.pace?.groups ?? 0), 0),
     };
   }
 
@@ -40,7 +42,7 @@ export class SchoolSlipsService {
     await this.lessons.update({ id: lesson.id }, { agreedSlips: agreed });
     await this.audit.add(staff, 'slips-agreed', {
       subject: lesson.id,
-      about: `${await this.views.nameOf(lesson.id)}: ${agreed ? `${agreed.factor.toFixed(2)} times the usual` : 'taken back'}`,
+      about: `${await this.views.nameOf(lesson.id)}: ${agreed ? `${agreed.factor.toFixed(2)} times the usual${agreed.pace ? `, pace ${agreed.pace.factor.toFixed(2)}` : ''}` : 'taken back'}`,
     });
     return this.of(staff.schoolId);
   }

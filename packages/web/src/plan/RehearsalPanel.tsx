@@ -19,7 +19,7 @@ import { Cell, Row, Table } from '../kit/Table.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { called, startPlanning, type Planning } from '../planning/planning-client.js';
-import { ownSlips, withSlips } from './school-slips.js';
+import { ownSlips, ownWords, withSlips } from './school-slips.js';
 
 const Histogram = lazy(() => import('./Histogram.js'));
 const runs = 500;
@@ -56,7 +56,7 @@ export function RehearsalPanel({
     setDone(undefined);
     setChanges((c) => (c ? { ...c, left: 0 } : c));
   };
-  const key = JSON.stringify([plan, asUsual, own?.factor]);
+  const key = JSON.stringify([plan, asUsual, own?.factor, own?.pace]);
   // What was rehearsed was another plan: it no longer holds.
   useEffect(() => {
     setResult(undefined);
@@ -119,8 +119,7 @@ export function RehearsalPanel({
       </Box>
       {own && (
         <Checkbox checked={!asUsual} onChange={(on) => setAsUsual(!on)}>
-          Slips as in this school: {own.factor.toFixed(1)} times the usual, from {own.lessons}{' '}
-          {own.lessons === 1 ? 'lesson' : 'lessons'} with {own.names} names
+          {ownWords(own)}
         </Checkbox>
       )}
       {done !== undefined && (

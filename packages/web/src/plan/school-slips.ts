@@ -1,4 +1,4 @@
-/** The rate of slips a rehearsal begins with: the school's own where lessons were agreed on and it is wanted, else the usual. */
+/** The rate of slips and the pace a rehearsal begins with: the school's own where lessons were agreed on and it is wanted, else the usual. */
 import type { SchoolSlips } from '@kivex/contract';
 import type { RehearsalPlan } from '@kivex/core';
 
@@ -8,6 +8,12 @@ export const ownSlips = (school: SchoolSlips | undefined): SchoolSlips | undefin
 
 export const withSlips = (
   plan: RehearsalPlan,
-  own: Pick<SchoolSlips, 'factor'> | undefined,
+  own: Pick<SchoolSlips, 'factor' | 'pace'> | undefined,
   asUsual: boolean,
-): RehearsalPlan => (own && !asUsual ? { ...plan, slipFactor: own.factor } : plan);
+): RehearsalPlan => (own && !asUsual ? { ...plan, slipFactor: own.factor, paceFactor: own.pace } : plan);
+
+/** What of the school's own a rehearsal begins with, and what that rests on. */
+export function ownWords({ factor, lessons, names, pace, groups }: SchoolSlips): string {
+  const slips = `Slips as in this school: ${factor.toFixed(1)} times the usual, from ${lessons} ${lessons === 1 ? 'lesson' : 'lessons'} with ${names} names`;
+  return groups ? `${slips}; ${pace.toFixed(1)} times the minutes, from ${groups} groups` : slips;
+}

@@ -14,7 +14,7 @@ import { Tile } from '../kit/Tile.js';
 import { rehearsalPlanOf } from '../lessons/rehearsal-plan-of.js';
 import { called, startPlanning, type Planning } from '../planning/planning-client.js';
 import type { RatedForecast } from '../planning/planning-worker.js';
-import { compared, fewestNames, rateWords, shownRate } from './forecast-facts.js';
+import { compared, fewestNames, paceWords, rateWords, sameRate, shownRate } from './forecast-facts.js';
 
 const runs = 150;
 
@@ -61,7 +61,7 @@ export function ForecastPart({
       <chakra.h2 fontSize="lg">Foretold, and what happened</chakra.h2>
       {problem && <Notice tone="stop">{problem}</Notice>}
       {foretold ? (
-        <Forecast lesson={lesson.id} review={review} foretold={foretold} />
+        <Forecast lesson={lesson.id} setUp={lesson.practical.setUp} review={review} foretold={foretold} />
       ) : done === undefined ? (
         <>
           <p>
@@ -92,15 +92,18 @@ export function ForecastPart({
 /** The comparison, and the word on it. */
 export function Forecast({
   lesson,
+  setUp,
   review: { outcome, agreed, open },
   foretold,
 }: {
   readonly lesson: string;
+  /** Minutes before the first test. */
+  readonly setUp: number;
   readonly review: Pick<LessonReview, 'outcome' | 'agreed' | 'open'>;
   readonly foretold: readonly RatedForecast[];
 }) {
   const cache = useQueryClient();
-  const rate = shownRate(outcome, foretold);
+  const rate = shownRate(outcome, foretold, setUp);
   const say = useMutation({
     ...nowOrNever,
     mutationFn: (body: AgreedLesson | null): Promise<SchoolSlips> =>
@@ -125,7 +128,8 @@ export function Forecast({
       </Table>
       {rate ? (
         <p>
-          At {rateWords(rate.factor)} the rehearsal foretells this many right names. It may count for your
+          At {rateWords(rate.factor)} the rehearsal foretells this many right names
+          {rate.pace && `, and half the groups worked ${paceWords(rate.pace)}`}. It may count for your
           school’s rehearsals: they begin with what lessons like this one showed, and come nearer the more
           there are.
         </p>
@@ -145,7 +149,7 @@ export function Forecast({
         {rate && (
           <Button
             variant={agreed ? 'plain' : 'go'}
-            disabled={say.isPending || (agreed?.factor === rate.factor && agreed.names === rate.names)}
+            disabled={say.isPending || sameRate(agreed, rate)}
             onClick={() => say.mutate(rate)}
           >
             {agreed ? 'Count it as it is now' : 'Let it count'}
@@ -156,7 +160,10 @@ export function Forecast({
             <Button disabled={say.isPending} onClick={() => say.mutate(null)}>
               Take it back
             </Button>
-            <span>It counts, at {rateWords(agreed.factor)}.</span>
+            <span>
+              It counts, at {rateWords(agreed.factor)}
+              {agreed.pace && `, ${paceWords(agreed.pace)}`}.
+            </span>
           </>
         )}
       </Box>

@@ -1,5 +1,5 @@
 /** What a rehearsal foretold beside what happened, and the rate of slips that would have foretold it. */
-import { factorFor, type AgreedLesson, type LessonOutcome } from '@kivex/core';
+import { factorFor, lessonPace, type AgreedLesson, type LessonOutcome } from '@kivex/core';
 import type { RatedForecast } from '../planning/planning-worker.js';
 
 /** Names a rate of slips is taken from, at least: of fewer, luck says more than the class. */
@@ -42,13 +42,36 @@ export function compared(
 
 /** The rate of slips this lesson shows; undefined where too few names were marked to say. */
 export function shownRate(
-  { names }: LessonOutcome,
+  { names, halfThrough_min, timed }: LessonOutcome,
   foretold: readonly RatedForecast[],
+  setUp: number,
 ): AgreedLesson | undefined {
   if (names.n < fewestNames) return undefined;
-  return { factor: Math.round(factorFor(foretold, names.right / names.n) * 100) / 100, names: names.n };
+  const hundredths = (x: number) => Math.round(x * 100) / 100;
+  const factor = hundredths(factorFor(foretold, names.right / names.n));
+  const usual = foretold.find((f) => f.factor === 1)!.halfThrough_min;
+  const pace = lessonPace({ happened: halfThrough_min, foretold: usual }, setUp);
+  return {
+    factor,
+    names: names.n,
+    ...(pace === undefined || !timed ? {} : { pace: { factor: hundredths(pace), groups: timed } }),
+  };
 }
+
+/** A pace in a sentence. */
+export const paceWords = ({ factor }: { readonly factor: number }): string =>
+  Math.abs(factor - 1) < 0.05
+    ? 'in the minutes planned'
+    : `in ${factor.toFixed(1)} times the minutes planned`;
 
 /** A rate in a sentence. */
 export const rateWords = (factor: number): string =>
   Math.abs(factor - 1) < 0.05 ? 'the usual rate of slips' : `${factor.toFixed(1)} times the usual slips`;
+
+/** Is what counts what the lesson shows now? */
+export const sameRate = (a: AgreedLesson | null, b: AgreedLesson): boolean =>
+  a !== null &&
+  a.factor === b.factor &&
+  a.names === b.names &&
+  a.pace?.factor === b.pace?.factor &&
+  a.pace?.groups === b.pace?.groups;

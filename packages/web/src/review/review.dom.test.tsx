@@ -67,7 +67,7 @@ const review: LessonReview = {
     },
   ],
   teach,
-  outcome: { names: { right: 1, n: 1 }, repeats: 0, halfThrough_min: null },
+  outcome: { names: { right: 1, n: 1 }, repeats: 0, halfThrough_min: null, timed: 0 },
   agreed: null,
 };
 
