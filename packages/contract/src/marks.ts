@@ -2,6 +2,7 @@
 import type {
   Agreement,
   AnswerPlace,
+  AnswerToSort,
   Earned,
   MarkScheme,
   Practical,
@@ -129,6 +130,17 @@ export interface FrozenMarks extends Earned {
   readonly scheme: string | null;
   /** Last place of the group's log that was read. */
   readonly logTo: number;
+}
+
+/** Answers that want a person, of all lessons somebody is marking. */
+export interface OpenAnswers {
+  readonly lessons: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly class: string;
+    readonly at: string;
+  }[];
+  readonly answers: readonly (AnswerToSort & { readonly lesson: string; readonly student: string })[];
 }
 
 /** An answer the school has decided on once and for all, under one syllabus. */

@@ -42,6 +42,7 @@ import type {
   NewScheme,
   NewSecondMarking,
   NewRule,
+  OpenAnswers,
   RulePreview,
   SchemePreview,
   SchoolRule,
@@ -312,6 +313,7 @@ export const routes = {
   'GET /api/gradebook/stand-in': teaching<{ readonly mode: StandInMode }>(),
   'PUT /api/gradebook/stand-in': teaching<void, { readonly mode: StandInMode }>(),
 
+  'GET /api/marks/open': teaching<OpenAnswers>(),
   'GET /api/answer-rules': teaching<readonly SchoolRule[]>(),
   'POST /api/lessons/:lesson/marks/rules/preview': teaching<RulePreview, Pick<NewRule, 'mark' | 'points'>>(),
   'POST /api/lessons/:lesson/marks/rules': teaching<SchoolRule, NewRule>(),

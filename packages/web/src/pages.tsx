@@ -57,6 +57,7 @@ const routes: RouteObject[] = [
           { path: '/review', ...page(() => import('./review/SchoolReviewPage.js')) },
           { path: '/practicals', ...page(() => import('./practicals/PracticalsPage.js')) },
           { path: '/practicals/:id', ...page(() => import('./practicals/PracticalPage.js')) },
+          { path: '/marking', ...page(() => import('./mark/TogetherPage.js')) },
           { path: '/syllabuses', ...page(() => import('./syllabuses/SyllabusesPage.js')) },
           { path: '/syllabuses/:id', ...page(() => import('./syllabuses/SyllabusPage.js')) },
           { path: '/rooms', ...page(() => import('./rooms/RoomsPage.js')) },

@@ -18,6 +18,7 @@ import { MarkKeepingService } from './mark-keeping.service.js';
 import { MarkFilesController } from './mark-files.controller.js';
 import { MarksController } from './marks.controller.js';
 import { MarksService } from './marks.service.js';
+import { OpenAnswersService } from './open-answers.service.js';
 import { PreviewsService } from './previews.service.js';
 import { QuestionsController } from './questions.controller.js';
 import { QuestionsService } from './questions.service.js';
@@ -63,6 +64,7 @@ import { SecondMarkingService } from './second-marking.service.js';
     RuleRecordsService,
     AnswerRulesService,
     FlagsService,
+    OpenAnswersService,
     SchemesService,
     SecondMarkingService,
     QuestionsService,

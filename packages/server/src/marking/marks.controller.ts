@@ -1,4 +1,4 @@
-import type { Decided, MarkCell, MarkTable, NewDecision } from '@kivex/contract';
+import type { Decided, MarkCell, MarkTable, NewDecision, OpenAnswers } from '@kivex/contract';
 import { Body, Controller, Param, ParseUUIDPipe } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import {
@@ -21,6 +21,7 @@ import { LessonsService } from '../lessons/lessons.service.js';
 import { AbsenceService } from './absence.service.js';
 import { DecisionsService } from './decisions.service.js';
 import { MarksService } from './marks.service.js';
+import { OpenAnswersService } from './open-answers.service.js';
 import { ReleasesService } from './releases.service.js';
 
 class ChangeMarkDto {
@@ -79,12 +80,18 @@ export class MarksController {
     private readonly decisions: DecisionsService,
     private readonly absence: AbsenceService,
     private readonly releases: ReleasesService,
+    private readonly open: OpenAnswersService,
     private readonly lessons: LessonsService,
   ) {}
 
   @Route('GET /api/lessons/:lesson/marks')
   async table(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<MarkTable> {
     return this.marks.table(await this.lessons.own(staff.schoolId, id));
+  }
+
+  @Route('GET /api/marks/open')
+  openAnswers(@ByStaff() staff: StaffCaller): Promise<OpenAnswers> {
+    return this.open.of(staff);
   }
 
   @Route('POST /api/lessons/:lesson/marks/:mark/changes')

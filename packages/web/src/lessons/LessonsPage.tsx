@@ -57,9 +57,16 @@ export default function LessonsPage() {
           if (!own.length) return null;
           return (
             <section key={state}>
-              <chakra.h2 fontSize="md" color="ink.soft" mb="2">
-                {title}
-              </chakra.h2>
+              <Box display="flex" justifyContent="space-between" gap="3" mb="2" flexWrap="wrap">
+                <chakra.h2 fontSize="md" color="ink.soft">
+                  {title}
+                </chakra.h2>
+                {state === 'marking' && own.length > 1 && !technician && (
+                  <chakra.a asChild color="permanganate" textDecoration="underline">
+                    <Link to="/marking">What wants a person in all of them, together</Link>
+                  </chakra.a>
+                )}
+              </Box>
               <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(22rem, 1fr))" gap="3">
                 {own.map((lesson) => (
                   <LessonCard

@@ -55,9 +55,11 @@ function Unlike({ one }: { readonly one: SchoolUnlike }) {
             {lessons.map((lesson) => (
               <li key={lesson.id}>
                 {lesson.marks} × in{' '}
-                <Link to={`/lessons/${lesson.id}/mark?view=like`}>
-                  {lesson.class}, {lesson.title}, {day(lesson.at)}
-                </Link>
+                <chakra.a asChild color="permanganate" textDecoration="underline">
+                  <Link to={`/lessons/${lesson.id}/mark?view=like`}>
+                    {lesson.class}, {lesson.title}, {day(lesson.at)}
+                  </Link>
+                </chakra.a>
                 <chakra.span color="ink.soft">
                   {lesson.decided.length
                     ? `: ${lesson.decided.map(({ by, reason }) => `${by}, “${reason}”`).join('; ')}`

@@ -1,0 +1,262 @@
+/** Like answers of all lessons one is marking, together: one decision for all who wrote the same, wherever they sat. */
+import { Box, chakra } from '@chakra-ui/react';
+import type { OpenAnswers } from '@kivex/contract';
+import { itemWords, type LikeAnswers } from '@kivex/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Remote } from 'comlink';
+import { Undo2 } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../kit/Button.js';
+import { Choices } from '../kit/Choices.js';
+import { Form } from '../kit/Form.js';
+import { isTyping } from '../kit/is-typing.js';
+import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { call } from '../kit/request/call.js';
+import { askNow, nowOrNever } from '../kit/request/now-or-never.js';
+import { useSentForm } from '../kit/request/use-sent-form.js';
+import { Tile } from '../kit/Tile.js';
+import { Follows, Surface } from '../lessons/Follows.js';
+import { readyReasons } from './LikeDesk.js';
+import type { SortingWork } from './sorting-work.js';
+import { byLesson, decideAll, undoAll, type DecidedAll } from './together.js';
+import { useSorted } from './use-sorted.js';
+import { WhyBox } from './WhyBox.js';
+
+const none: OpenAnswers = { lessons: [], answers: [] };
+
+export default function TogetherPage() {
+  const open = useQuery({
+    ...askNow,
+    queryKey: ['open-answers'],
+    queryFn: () => call('GET /api/marks/open', {}),
+  });
+  const all = open.data ?? none;
+  const sort = useCallback((work: Remote<SortingWork> | SortingWork) => work.like(all.answers), [all]);
+  const { found, error } = useSorted(sort);
+  const groups = found ?? [];
+  const [key, setKey] = useState<string>();
+  const [last, setLast] = useState<DecidedAll>();
+  const at = groups.findIndex((g) => g.key === key);
+  const group = groups[at];
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (isTyping(event)) return;
+      const step = event.key === 'ArrowDown' || event.key === 'n' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+      if (!step) return;
+      event.preventDefault();
+      setKey(groups[Math.min(groups.length - 1, Math.max(0, at + step))]?.key);
+    };
+    addEventListener('keydown', press);
+    return () => removeEventListener('keydown', press);
+  });
+  if (open.error) return <Failed error={open.error} again={() => void open.refetch()} />;
+  if (error) return <Notice tone="stop">{error.message}</Notice>;
+  if (open.isPending || !found) return <Loading what="what wants a person" />;
+  return (
+    <>
+      <chakra.h1 fontSize="xl" mb="3">
+        What wants a person, of all lessons being marked
+      </chakra.h1>
+      <Surface
+        urgent={group !== undefined}
+        follows={
+          group ? (
+            <Desk
+              key={group.key}
+              all={all}
+              group={group}
+              last={last}
+              decided={(decision) => {
+                setLast(decision);
+                setKey(groups.find((g) => g.key !== group.key)?.key);
+              }}
+              undone={() => setLast(undefined)}
+            />
+          ) : (
+            <Follows
+              consequences={[
+                {
+                  key: 'open',
+                  tone: all.answers.length ? 'look' : 'go',
+                  text: all.answers.length
+                    ? `${all.answers.length} answers in ${all.lessons.length} ${all.lessons.length === 1 ? 'lesson' : 'lessons'}: ${groups.length} decisions.`
+                    : 'Nothing wants a person in the lessons you are marking.',
+                },
+              ]}
+            />
+          )
+        }
+      >
+        <Tile p="3">
+          {!groups.length && (
+            <Empty title="Nothing is left to look at">
+              Lessons you teach stand here while they are being marked.
+            </Empty>
+          )}
+          <Box role="list" aria-label="Like answers of all lessons">
+            {groups.map((g) => (
+              <LikeRow key={g.key} all={all} group={g} chosen={g === group} choose={() => setKey(g.key)} />
+            ))}
+          </Box>
+        </Tile>
+      </Surface>
+    </>
+  );
+}
+
+function LikeRow({
+  all,
+  group,
+  chosen,
+  choose,
+}: {
+  readonly all: OpenAnswers;
+  readonly group: LikeAnswers;
+  readonly chosen: boolean;
+  readonly choose: () => void;
+}) {
+  const lessons = byLesson(all, group.ids);
+  const others = group.written.length - 1;
+  return (
+    <Box role="listitem" borderTop="1px solid" borderColor="slate.200">
+      <Button
+        variant="quiet"
+        width="100%"
+        justifyContent="flex-start"
+        textAlign="start"
+        display="grid"
+        gridTemplateColumns={{ base: '1fr', md: '3.5rem minmax(0, 2fr) minmax(0, 2fr) minmax(0, 1fr)' }}
+        gap="3"
+        fontWeight="400"
+        aria-pressed={chosen}
+        borderLeft="4px solid"
+        borderColor={chosen ? 'permanganate' : 'transparent'}
+        onClick={choose}
+      >
+        <chakra.span fontFamily="mono" fontWeight="700">
+          {group.ids.length} ×
+        </chakra.span>
+        <chakra.span fontWeight="600" overflowWrap="anywhere">
+          {group.written[0]!.answer}
+          {others > 0 && ` and ${others} other ${others === 1 ? 'way' : 'ways'}`}
+        </chakra.span>
+        <chakra.span color="ink.soft" fontSize="sm">
+          {itemWords(group)}
+        </chakra.span>
+        <chakra.span color="ink.soft" fontSize="sm">
+          {lessons.map((l) => l.class).join(', ')}
+        </chakra.span>
+      </Button>
+    </Box>
+  );
+}
+
+function Desk({
+  all,
+  group,
+  last,
+  decided,
+  undone,
+}: {
+  readonly all: OpenAnswers;
+  readonly group: LikeAnswers;
+  readonly last: DecidedAll | undefined;
+  readonly decided: (decision: DecidedAll) => void;
+  readonly undone: () => void;
+}) {
+  const cache = useQueryClient();
+  const lessons = byLesson(all, group.ids);
+  const [out, setOut] = useState<readonly string[]>([]);
+  const covered = lessons.filter((l) => !out.includes(l.id));
+  const afresh = () =>
+    Promise.all([
+      cache.invalidateQueries({ queryKey: ['open-answers'] }),
+      cache.invalidateQueries({ queryKey: ['marks'] }),
+    ]);
+  const form = useSentForm({
+    defaults: { points: group.computed.points, reason: '' },
+    fields: ['points', 'reason'],
+    send: async ({ points, reason }: { points: number; reason: string }) => {
+      try {
+        decided(await decideAll(covered, { points, reason }));
+      } finally {
+        // Where one lesson refused, the others are decided all the same.
+        await afresh();
+      }
+    },
+  });
+  const undo = useMutation({
+    ...nowOrNever,
+    mutationFn: undoAll,
+    onSuccess: async () => {
+      undone();
+      await afresh();
+    },
+  });
+  const marks = covered.reduce((n, l) => n + l.marks.length, 0);
+  return (
+    <Tile p="4" position="sticky" top="4" display="grid" gap="3" aria-label="Marking desk">
+      <chakra.h2 fontSize="lg">{itemWords(group)}</chakra.h2>
+      <Box>
+        {group.written.map(({ answer, times }) => (
+          <chakra.div key={answer} fontSize="lg" fontWeight="600">
+            {answer}
+            {times > 1 && (
+              <chakra.span color="ink.soft" fontSize="sm" fontWeight="400">
+                {' '}
+                {times} times
+              </chakra.span>
+            )}
+          </chakra.div>
+        ))}
+      </Box>
+      <chakra.div fontSize="sm">{group.computed.why}</chakra.div>
+      <Choices
+        label="In which lessons"
+        choices={lessons.map((l) => ({ id: l.id, label: `${l.class}: ${l.marks.length}` }))}
+        chosen={covered.map((l) => l.id)}
+        toggle={(id) => setOut((now) => (now.includes(id) ? now.filter((x) => x !== id) : [...now, id]))}
+      />
+      <Form display="grid" gap="2" onSubmit={form.submit}>
+        <WhyBox
+          max={group.max}
+          form={form}
+          help="Kept with each mark, with your name and the time."
+          goTo={undefined}
+        >
+          <Box display="flex" flexWrap="wrap" gap="1.5">
+            {readyReasons.map((ready) => (
+              <Button key={ready} type="button" size="small" onClick={() => form.setValue('reason', ready)}>
+                {ready}
+              </Button>
+            ))}
+          </Box>
+        </WhyBox>
+        {undo.error && <Notice tone="stop">{undo.error.message}</Notice>}
+        <Box display="flex" gap="2" flexWrap="wrap">
+          <Button type="submit" variant="go" loading={form.busy} disabled={!marks}>
+            Decide for {marks}
+          </Button>
+          {last && (
+            <Button type="button" disabled={undo.isPending} onClick={() => undo.mutate(last)}>
+              <Undo2 size={18} aria-hidden /> Take the last back ({last.marks})
+            </Button>
+          )}
+        </Box>
+      </Form>
+      <chakra.p fontSize="sm" color="ink.soft">
+        {lessons.map((l, i) => (
+          <span key={l.id}>
+            {i > 0 && ', '}
+            <chakra.a asChild color="permanganate" textDecoration="underline">
+              <Link to={`/lessons/${l.id}/mark?view=like`}>
+                {l.class}, {l.title}
+              </Link>
+            </chakra.a>
+          </span>
+        ))}
+      </chakra.p>
+    </Tile>
+  );
+}
