@@ -70,6 +70,8 @@ test.describe('every page', () => {
     '/school',
     '/review',
     '/review?part=items',
+    '/review?part=fairness',
+    '/marking',
     '/practise',
     '/practise?part=recall',
     '/practise/class',

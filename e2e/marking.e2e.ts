@@ -50,6 +50,45 @@ test.describe.serial('marks that can be defended', () => {
     );
   });
 
+  test('a decision at the desk becomes a rule by keys, shown first; taken back at the syllabuses', async () => {
+    const { page } = teacher;
+    const open = async () => (await table()).open;
+    const before = await open();
+    await page.goto(at('like'));
+    await page.getByRole('list', { name: 'Like answers' }).waitFor();
+    await page.keyboard.press('n');
+    await page.getByText('Make it a rule of the syllabus').click();
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.press('1');
+    await expect(page.getByText(/of 32 students’ shares move: \d+ up, 0 down/)).toBeVisible();
+    expect(await open()).toBe(before);
+    await page.getByRole('textbox', { name: 'Why' }).press('Enter');
+    await expect(page.getByRole('button', { name: 'Take the last back (rule)' })).toBeVisible();
+    expect(await open()).toBeLessThan(before);
+    await page.goto(`${kivex.base}/syllabuses`);
+    expect(await faults(page)).toEqual([]);
+    await page.getByRole('button', { name: /^Take “.*” back$/ }).click();
+    await expect(page.getByText('Taken back (1)')).toBeVisible();
+    expect(await open()).toBe(before);
+  });
+
+  test('a mark is flagged by a key, found again by a key, and the flag taken off', async () => {
+    const { page } = teacher;
+    await page.goto(at('table'));
+    await page
+      .getByRole('button', { name: /Named: earned/ })
+      .first()
+      .click();
+    await page.keyboard.press('f');
+    await expect(page.getByText(/^Flagged by Orla Thresh/)).toBeVisible();
+    await page.getByRole('button', { name: 'Close' }).click();
+    await expect(page.getByText('1 mark is flagged, to come back to.')).toBeVisible();
+    await page.keyboard.press('Shift+F');
+    await expect(page.getByText(/^Flagged by Orla Thresh/)).toBeVisible();
+    await page.keyboard.press('f');
+    await expect(page.getByText(/^Flagged by/)).toHaveCount(0);
+  });
+
   test('a second marker marks blind by keys; then the agreement is told', async () => {
     const { page } = teacher;
     await page.goto(at('checks'));
@@ -122,5 +161,27 @@ test.describe.serial('marks that can be defended', () => {
     await expect(own.page.getByText('On Friday, in Lab 3.')).toBeVisible();
     await own.context.close();
     await mate.context.close();
+  });
+
+  test('marks go to the gradebook; while it is down that is said, and they get there once it is up', async () => {
+    const { page } = teacher;
+    const behaves = (mode: string) =>
+      page.request.put(`${kivex.base}/api/gradebook/stand-in`, {
+        headers: { 'x-kivex': '1' },
+        data: { mode },
+      });
+    await page.goto(at('table'));
+    await page.getByRole('button', { name: 'Release the marks' }).click();
+    await expect(page.getByText('To the gradebook')).toBeVisible();
+    await behaves('down');
+    await page.getByText('To the gradebook').click();
+    await page.getByRole('button', { name: 'Send 32' }).click();
+    await expect(page.getByText(/The gradebook cannot be reached\. Tried/)).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await behaves('answers');
+    await page.getByRole('button', { name: 'Try now' }).click();
+    await expect(page.getByText(/^32 of 32 results there; sent by Orla Thresh/)).toBeVisible();
+    await page.getByRole('button', { name: 'Look what was changed there' }).click();
+    await expect(page.getByText('All stands there as it was sent.')).toBeVisible();
   });
 });

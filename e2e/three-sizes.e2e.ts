@@ -138,6 +138,8 @@ test.describe.serial('a practical of six tests', () => {
         '/lessons/new',
         '/practicals',
         '/syllabuses',
+        '/marking',
+        '/review?part=fairness',
         '/store',
         '/rooms',
         '/kept',

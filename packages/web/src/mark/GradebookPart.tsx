@@ -1,7 +1,7 @@
 /** Marks that were given out, to the school's gradebook: sent, watched, tried again; what stands otherwise there. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Gradebook, Lesson } from '@kivex/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { BookUp } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/Button.js';
@@ -17,14 +17,21 @@ const whileGoing = 2_000;
 
 type Way = 'send' | 'stop' | 'again';
 
-export function GradebookPart({ lesson }: { readonly lesson: Pick<Lesson, 'id'> }) {
+interface GradebookPartProps {
+  readonly lesson: Pick<Lesson, 'id'>;
+  /** What is given out, in any form: what there is to send is asked anew when it changes. */
+  readonly given: string;
+}
+
+export function GradebookPart({ lesson, given }: GradebookPartProps) {
   const cache = useQueryClient();
   const [open, setOpen] = useState(false);
-  const key = ['gradebook', lesson.id];
+  const key = ['gradebook', lesson.id, given];
   const book = useQuery({
     ...askNow,
     queryKey: key,
     queryFn: () => call('GET /api/lessons/:lesson/gradebook', { lesson: lesson.id }),
+    placeholderData: keepPreviousData,
     refetchInterval: ({ state }) => (state.data?.last?.state === 'going' ? whileGoing : false),
   });
   const move = useMutation({

@@ -60,7 +60,9 @@ export function MarkFollows({ lesson, marks, asked, go, problem }: MarkFollowsPr
       <HeldNotice lesson={lesson} />
       {problem && <Notice tone="stop">{problem}</Notice>}
       <GiveOut lesson={lesson} rows={rows} />
-      {rows.some((r) => r.given !== 'no') && <GradebookPart lesson={lesson} />}
+      {rows.some((r) => r.given !== 'no') && (
+        <GradebookPart lesson={lesson} given={rows.map((r) => `${r.given} ${r.points}`).join()} />
+      )}
       {rows.some((r) => r.cells.length) && (
         <>
           <Box>

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Gradebook, GradebookSending } from '@kivex/contract';
 import { screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
 import { StandInGradebook } from '../devices/StandInGradebook.js';
 import { ash, birch } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
@@ -25,7 +26,7 @@ const sending = (part: Partial<GradebookSending> = {}): GradebookSending => ({
 });
 const at = '/api/lessons/lesson/gradebook';
 const open = async (book: Gradebook, server: Record<string, unknown> = {}) => {
-  const shown = show(<GradebookPart lesson={{ id: 'lesson' }} />, {
+  const shown = show(<GradebookPart lesson={{ id: 'lesson' }} given="" />, {
     server: { [`GET ${at}`]: book, ...server },
   });
   const fold = await screen.findByText('To the gradebook');
@@ -84,8 +85,26 @@ describe('marks to the gradebook', () => {
     await user.click(await screen.findByRole('button', { name: 'Let 19 stand for Ash Tern' }));
     await waitFor(() => expect(asked.some((a) => a.path === `${at}/agreed/${one.id}`)).toBe(true));
   });
+  test('what there is to send is asked anew when marks are given out', async () => {
+    function Marks() {
+      const [given, setGiven] = useState('1');
+      return (
+        <>
+          <GradebookPart lesson={{ id: 'lesson' }} given={given} />
+          <button onClick={() => setGiven('32')}>Release</button>
+        </>
+      );
+    }
+    let toSend = 1;
+    const { user } = show(<Marks />, { server: { [`GET ${at}`]: () => ({ at: 'g', last: null, toSend }) } });
+    await user.click(await screen.findByText('To the gradebook'));
+    expect(screen.getByRole('button', { name: 'Send 1' })).toBeTruthy();
+    toSend = 32;
+    await user.click(screen.getByRole('button', { name: 'Release' }));
+    expect(await screen.findByRole('button', { name: 'Send 32' })).toBeTruthy();
+  });
   test('where none is set up there is nothing of it', async () => {
-    const { asked } = show(<GradebookPart lesson={{ id: 'lesson' }} />, {
+    const { asked } = show(<GradebookPart lesson={{ id: 'lesson' }} given="" />, {
       server: { [`GET ${at}`]: { at: null, last: null, toSend: 3 } },
     });
     await waitFor(() => expect(asked).toHaveLength(1));

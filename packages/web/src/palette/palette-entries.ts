@@ -30,7 +30,16 @@ export function paletteEntries({ me, path, lessons, practicals, classes, faces }
         }))
       : []),
     ...(teaching
-      ? [{ id: 'new-lesson', name: 'New lesson', group: 'To do', to: '/lessons/new' } as const]
+      ? ([
+          { id: 'new-lesson', name: 'New lesson', group: 'To do', to: '/lessons/new' },
+          {
+            id: 'together',
+            name: 'Mark what wants a person, of all lessons',
+            also: 'like answers together',
+            group: 'To do',
+            to: '/marking',
+          },
+        ] as const)
       : []),
     {
       id: 'theme',
@@ -40,7 +49,7 @@ export function paletteEntries({ me, path, lessons, practicals, classes, faces }
       does: 'theme',
     },
     { id: 'kept', name: 'Find a kept sample by its code', group: 'To do', to: '/kept' },
-    { id: 'devices', name: 'Try the devices: camera, probe', group: 'To do', to: '/devices' },
+    { id: 'devices', name: 'Try the devices: camera, probe, gradebook', group: 'To do', to: '/devices' },
     { id: 'help', name: 'Keyboard shortcuts', group: 'To do', does: 'help' },
     { id: 'sign-out', name: 'Sign out', group: 'To do', does: 'sign-out' },
     ...barPlaces(me.role).map(({ to, name }) => ({ id: to, name, group: 'Pages', to })),

@@ -22,6 +22,11 @@ export const shortcuts: readonly ShortcutGroup[] = [
     ],
   },
   {
+    title: 'Like answers of all lessons',
+    at: /^\/marking/,
+    keys: [['n ↓ ↑', 'From one to the next, and back']],
+  },
+  {
     title: 'Board',
     at: /^\/lessons\/[^/]+\/run/,
     keys: [['t', 'Show or hide what the jars hold']],
