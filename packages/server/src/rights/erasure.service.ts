@@ -15,6 +15,12 @@ import { LiveService } from '../run/live/live.service.js';
 
 /** Certificates shown. */
 const most = 200;
+/** Tables of a school with texts in which staff may have named somebody. */
+const namedIn = [
+  ['incident', ['what', 'done'], 'lessonId IN (SELECT id FROM lesson WHERE schoolId = ?)'],
+  ['answer_rule', ['example', 'reason'], 'schoolId = ?'],
+  ['kept_sample', ['place', 'note'], 'schoolId = ?'],
+] as const;
 const places = (n: number): string => Array(n).fill('?').join(', ');
 
 @Injectable()
@@ -141,12 +147,26 @@ export class ErasureService {
       'names on accidents',
       `UPDATE incident SET studentId = NULL WHERE studentId IN (${places(ids.length)})`,
     );
-    for (const { name } of pupils)
+    await clear(
+      'flags on marks',
+      `DELETE f FROM mark_flag f JOIN mark m ON m.id = f.markId WHERE m.studentId IN (${places(ids.length)})`,
+    );
+    for (const { name } of pupils) {
+      const like = `%${name.replace(/[\\%_]/g, '\\$&')}%`;
+      // Written by staff in words of their own: the name goes, the words stay.
+      for (const [table, columns, ofSchool] of namedIn)
+        for (const column of columns)
+          await clear(
+            'names in what staff wrote',
+            `UPDATE ${table} SET ${column} = REPLACE(${column}, ?, 'a student') WHERE ${ofSchool} AND ${column} LIKE ?`,
+            [name, schoolId, like],
+          );
       await clear(
         'lines of the trail without the name',
         "UPDATE audit_entry SET about = REPLACE(about, ?, 'a student') WHERE schoolId = ? AND about LIKE ?",
-        [name, schoolId, `%${name.replace(/[\\%_]/g, '\\$&')}%`],
+        [name, schoolId, like],
       );
+    }
   }
 
   /** Names that say nothing, in an order that says nothing. */

@@ -153,7 +153,25 @@ describe('a class', () => {
     ]);
     // Nothing went with the attempt.
     expect((await world.roster()).students.map((s) => s.name)).toContain('Ash Tern');
-    expect((await world.erase('nameless')).body.went).toMatchObject({ 'names on accidents': 1 });
+    await world.teacher.post(`/api/lessons/${world.lesson.id}/incidents`, {
+      kind: 'burn',
+      nearMiss: true,
+      what: 'Ash Tern and Clove Ling ran',
+      done: 'spoke to Ash Tern',
+      group: null,
+      student: null,
+    });
+    expect((await world.erase('nameless')).body.went).toMatchObject({
+      'names on accidents': 1,
+      'names in what staff wrote': 3,
+    });
+    const said = await sql("SELECT what, done FROM incident WHERE what LIKE '%ran'", []);
+    expect(said).toEqual([{ what: 'a student and a student ran', done: 'spoke to a student' }]);
+    expect(
+      await sql('SELECT 1 FROM mark_flag f JOIN mark m ON m.id = f.markId WHERE m.lessonId = ?', [
+        world.lesson.id,
+      ]),
+    ).toEqual([]);
   });
 });
 
