@@ -55,6 +55,8 @@ export * from './practicals/choices.js';
 export * from './lesson/answer-rules.js';
 export * from './lesson/advice.js';
 export * from './recall/deck.js';
+export * from './recall/question-set.js';
+export * from './recall/topics.js';
 export * from './recall/missing-words.js';
 export * from './recall/question-package.js';
 export * from './insight/namings.js';

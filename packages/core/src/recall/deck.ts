@@ -13,11 +13,8 @@ import type { ReactionEquation } from '../reactions/reaction-equation.js';
 import { isCationId, saltName, speciesName } from '../species/species.js';
 import { gasTestRules } from '../syllabus/gas-test-rules.js';
 import { purposes } from '../syllabus/purposes.js';
+import type { RecallTopic } from './topics.js';
 import { strictnesses, type Strictness, type Syllabus } from '../syllabus/syllabus-definition.js';
-
-/** What a question is about, for choosing and for the map of a class. */
-export const recallTopics = ['results', 'meaning', 'gas-tests', 'reasons', 'equations'] as const;
-export type RecallTopic = (typeof recallTopics)[number];
 
 export interface RecallCard {
   /** Stays as it is from one release to the next: the fact and how it is asked. */

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { allSyllabuses, syllabusOf } from '../syllabus/syllabuses.js';
 import { strictnesses } from '../syllabus/syllabus-definition.js';
-import { deckOf, markRecall, recallTopics, type RecallCard } from './deck.js';
+import { deckOf, markRecall, type RecallCard } from './deck.js';
+import { recallTopics } from './topics.js';
 import { missingWords } from './missing-words.js';
 
 describe.each(allSyllabuses.map((s) => s.id))('the questions of %s', (id) => {

@@ -133,16 +133,18 @@ export function Pad({
               change({ ...clear, sample: id });
             }}
           />
-          <Box display="flex" gap="2" flexWrap="wrap" mt="3" hidden={!together.length}>
-            <Button size="bench" minH="12" onClick={() => setMany('samples')}>
-              All side by side
-            </Button>
-            {spots.includes(planned) && (
-              <Button size="bench" minH="12" onClick={() => setMany('spots')}>
-                All spots at once
+          {together.length > 0 && (
+            <Box display="flex" gap="2" flexWrap="wrap" mt="3">
+              <Button size="bench" minH="12" onClick={() => setMany('samples')}>
+                All side by side
               </Button>
-            )}
-          </Box>
+              {spots.includes(planned) && (
+                <Button size="bench" minH="12" onClick={() => setMany('spots')}>
+                  All spots at once
+                </Button>
+              )}
+            </Box>
+          )}
         </Tile>
       )}
       {many === 'spots' && <SpotGrid tests={spots} samples={bench.samples} log={log} done={manyLogged} />}

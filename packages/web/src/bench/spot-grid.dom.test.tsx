@@ -77,6 +77,22 @@ describe('spots of several reagents at once', () => {
     // Where they write in their own words nothing is tapped.
     expect(spotTests(families.tests.map((t) => ({ ...t, recorded: 'words' as const })))).toEqual([]);
   });
+  test('where results are written in own words no wells are offered, not even out of sight', () => {
+    sessionStorage.clear();
+    const tests = bench.tests.map((t) => ({ ...t, recorded: 'words' as const }));
+    show(
+      <Pad
+        bench={{ ...bench, tests }}
+        record={readGroup([])}
+        waiting={[]}
+        test="sulfate-spot"
+        chooseTest={() => undefined}
+        log={() => Promise.resolve('id')}
+      />,
+    );
+    expect(screen.queryByText('All side by side')).toBeNull();
+    expect(screen.queryByText('All spots at once')).toBeNull();
+  });
   test('after the last value nothing is said again, and what is not said is not logged', () => {
     expect(
       [undefined, 'none', 'white', 'coloured'].map((v) => nextValue(['none', 'white', 'coloured'], v)),

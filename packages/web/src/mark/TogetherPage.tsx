@@ -127,7 +127,9 @@ function LikeRow({
         textAlign="start"
         display="grid"
         gridTemplateColumns={{ base: '1fr', md: '3.5rem minmax(0, 2fr) minmax(0, 2fr) minmax(0, 1fr)' }}
-        gap="3"
+        columnGap="3"
+        rowGap="0.5"
+        py="2"
         fontWeight="400"
         aria-pressed={chosen}
         borderLeft="4px solid"

@@ -1,6 +1,6 @@
 /** Practise: a bench where every slip can be made safely, and quick recall. Open to everyone; nothing leaves the device. */
 import { Box, chakra } from '@chakra-ui/react';
-import { asksOf, faultOf, unknownExercise, type Asked, type Syllabus } from '@kivex/core';
+import { asksOf, faultOf, setFromAddress, unknownExercise, type Asked, type Syllabus } from '@kivex/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
@@ -30,7 +30,9 @@ const askNames: Readonly<Record<Asked, string>> = {
   metal: 'a metal',
 };
 export default function PractisePage() {
-  const [syllabus, choose] = useSyllabusChoice();
+  const [search] = useSearchParams();
+  const set = setFromAddress(search);
+  const [syllabus, choose] = useSyllabusChoice(set?.syllabus);
   const [still, setStill] = useState(() => remembered(stillKey) === 'yes');
   // At the bench one sees the bench.
   const busy = useScreenBench((s) => s.exercise?.practical.syllabus === syllabus.id);
@@ -64,7 +66,11 @@ export default function PractisePage() {
               name: 'Quick recall',
               show: () => (
                 <Suspense fallback={<Loading ofShell what="the questions" />}>
-                  <RecallPart key={syllabus.id} syllabus={syllabus} />
+                  <RecallPart
+                    key={`${syllabus.id} ${set?.seed}`}
+                    syllabus={syllabus}
+                    set={set?.syllabus === syllabus.id ? set : undefined}
+                  />
                 </Suspense>
               ),
             },

@@ -39,6 +39,8 @@ export const config = defineConfig({
       '&[data-theme=projector]': { fontSize: '20px' },
     },
     body: { _print: { bg: 'white' }, bg: 'slate.100', color: 'ink', lineHeight: '1.45', minH: '100vh' },
+    // What is hidden is hidden, however it would be laid out.
+    '[hidden]': { display: 'none !important' },
     'a:focus-visible, [tabindex]:focus-visible, summary:focus-visible': {
       outline: '3px solid',
       outlineColor: 'permanganate',

@@ -3,14 +3,16 @@ import { Box, chakra } from '@chakra-ui/react';
 import {
   cardsIn,
   deckOf,
+  drawnSet,
   qtiPackage,
   questionsTable,
   recallTopics,
-  seededRandom,
   speciesName,
+  strictnesses,
   testOf,
   type RecallCard,
   type RecallTopic,
+  type Strictness,
   type Syllabus,
 } from '@kivex/core';
 import { useMemo, useState } from 'react';
@@ -23,30 +25,10 @@ import { Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
-import { topicWords } from './topic-words.js';
+import { SetAddress } from './SetAddress.js';
+import { markedWords, topicWords } from './topic-words.js';
 
 const lengths = [10, 20, 40] as const;
-/** A set drawn from a deck: no fact twice, the same for the same number. */
-export function drawnSet(
-  deck: readonly RecallCard[],
-  topics: readonly RecallTopic[],
-  test: string,
-  n: number,
-  seed: number,
-  about: readonly string[] = [],
-): RecallCard[] {
-  const fits = deck.filter(
-    (c) =>
-      (!topics.length || topics.includes(c.topic)) &&
-      (!test || c.test === test) &&
-      (!about.length || (c.species !== null && about.includes(c.species))),
-  );
-  const random = seededRandom(Math.imul(seed, 0x9e3779b1));
-  const mixed = fits.map((card) => ({ card, at: random() })).sort((a, b) => a.at - b.at);
-  const seen = new Set<string>();
-  return mixed.flatMap(({ card }) => (seen.has(card.fact) ? [] : (seen.add(card.fact), [card]))).slice(0, n);
-}
-
 /** What an address asks for, where there is such a thing. */
 const known = (asked: string | null, list: readonly string[]): string | undefined =>
   list.find((one) => one === asked);
@@ -82,7 +64,9 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
   const [brought, setBrought] = useState<readonly RecallCard[]>();
   const [answers, setAnswers] = useState(true);
   const [said, setSaid] = useState<string>();
-  const cards = brought ?? drawnSet(deck, topics, test, n, seed, about);
+  const [strictness, setStrictness] = useState<Strictness>(syllabus.strictness);
+  const set = { syllabus: syllabus.id, topics, test, about, n, seed, strictness };
+  const cards = brought ?? drawnSet(deck, set);
   const tests = [...new Set(deck.flatMap((c) => c.test ?? []))];
   const change = (does: () => void) => {
     setBrought(undefined);
@@ -170,6 +154,15 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
               ))}
             </Select>
           </Field>
+          <Field label="Marked" width="auto">
+            <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
+              {strictnesses.map((s) => (
+                <option key={s} value={s}>
+                  {markedWords[s]}
+                </option>
+              ))}
+            </Select>
+          </Field>
           <Button onClick={() => change(() => setSeed(seed + 1))}>Draw others</Button>
           <OnOff pressed={answers} onPressedChange={setAnswers}>
             With model answers
@@ -190,6 +183,7 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
           </FileButton>
         </Box>
         {said && <Notice>{said}</Notice>}
+        {!brought && cards.length > 0 && <SetAddress set={set} />}
       </Tile>
       <Tile>
         <chakra.h2 fontSize="lg" mb="2">

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { AskedQuestion, ClassQuestion, FactKnown } from '@kivex/contract';
-import { deckOf, qtiPackage, syllabusOf } from '@kivex/core';
+import { deckOf, drawnSet, qtiPackage, setFromAddress, syllabusOf } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { strToU8, zipSync } from 'fflate';
 import { enter, faults, Refusal, show } from '../../testing/show.js';
@@ -9,7 +9,7 @@ import { DemonstrationPart } from './DemonstrationPart.js';
 import { FactsPart, shareOf, warmthOf } from './FactsPart.js';
 import { QuestionPart } from './QuestionPart.js';
 import { setFor, showingFor } from '../class-address.js';
-import { drawnSet, SetsPart } from './SetsPart.js';
+import { SetsPart } from './SetsPart.js';
 
 const core = syllabusOf('core');
 const question: ClassQuestion = {
@@ -61,7 +61,9 @@ describe('one question, on the teacher’s side', () => {
     expect(first!.textContent).toMatch(
       /3 × it relights.*also: relights.*partly right, 1 of 2: The splint must be glowing/,
     );
-    expect(within(screen.getByRole('region', { name: 'Round by round' })).getAllByRole('row')).toHaveLength(3);
+    expect(within(screen.getByRole('region', { name: 'Round by round' })).getAllByRole('row')).toHaveLength(
+      3,
+    );
     expect(await faults()).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Close it' }));
     await waitFor(() => expect(asked.find((a) => a.method === 'PATCH')!.body).toEqual({ open: false }));
@@ -139,17 +141,21 @@ describe('a test shown to the class', () => {
 
 describe('a set of questions', () => {
   const deck = deckOf(core);
-  test('has no fact twice, keeps to what was chosen, and is the same for the same number', () => {
-    const set = drawnSet(deck, ['results'], 'flame', 8, 3);
-    expect(new Set(set.map((c) => c.fact)).size).toBe(set.length);
-    expect(set.every((c) => c.topic === 'results' && c.test === 'flame')).toBe(true);
-    expect(drawnSet(deck, ['results'], 'flame', 8, 3)).toEqual(set);
-    expect(drawnSet(deck, [], '', 20, 1)).not.toEqual(drawnSet(deck, [], '', 20, 2));
+  test('is given to a class by an address: the same questions, marked as it says', async () => {
+    const { user } = show(<SetsPart syllabus={core} />);
+    await user.selectOptions(screen.getByLabelText('Test'), 'flame');
+    await user.selectOptions(screen.getByLabelText('Marked'), 'strict');
+    const link = screen.getByRole('link', { name: /practise\?part=recall/ });
+    const set = setFromAddress(new URL(link.getAttribute('href')!).searchParams)!;
+    expect(set).toMatchObject({ syllabus: 'core', test: 'flame', strictness: 'strict', n: 20 });
+    const shown = screen.getAllByRole('listitem').map((li) => li.textContent);
+    expect(drawnSet(deck, set).every((c, i) => shown[i]!.startsWith(c.ask))).toBe(true);
+    expect(await faults()).toEqual([]);
   });
   test('is shown with or without answers; a package is read back; what is none is a sentence', async () => {
     const { user, container } = show(<SetsPart syllabus={core} />);
     expect(screen.getByRole('heading', { name: /^20 questions/ })).toBeTruthy();
-    const first = drawnSet(deck, [], '', 20, 1)[0]!;
+    const first = drawnSet(deck, { topics: [], test: '', about: [], n: 20, seed: 1 })[0]!;
     expect(screen.getAllByText(first.model, { selector: 'div' }).length).toBeGreaterThan(0);
     await user.click(screen.getByRole('button', { name: 'With model answers' }));
     expect(screen.queryAllByText(first.model, { selector: 'div' })).toEqual([]);

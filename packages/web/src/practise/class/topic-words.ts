@@ -1,4 +1,4 @@
-import type { RecallTopic } from '@kivex/core';
+import type { RecallTopic, Strictness } from '@kivex/core';
 
 /** Topics of recall as staff read them. */
 export const topicWords: Readonly<Record<RecallTopic, string>> = {
@@ -7,4 +7,11 @@ export const topicWords: Readonly<Record<RecallTopic, string>> = {
   'gas-tests': 'Gas tests',
   reasons: 'Why',
   equations: 'Equations',
+};
+
+/** How strictly it is marked, as an adverb. */
+export const markedWords: Readonly<Record<Strictness, string>> = {
+  strict: 'strictly',
+  standard: 'as usual',
+  generous: 'generously',
 };

@@ -2,11 +2,13 @@
 import { Box, chakra } from '@chakra-ui/react';
 import {
   deckOf,
+  drawnSet,
   markRecall,
   missingWords,
   recallTopics,
   strictnesses,
   type Mark,
+  type QuestionSet,
   type RecallCard,
   type RecallTopic,
   type Strictness,
@@ -21,6 +23,8 @@ import { Input } from '../../kit/Input.js';
 import { Notice } from '../../kit/Notice.js';
 import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
+import { markedWords } from '../class/topic-words.js';
+import { Link } from 'react-router';
 import { answered, dueNow, readKept, streakOf, writeKept, type Known } from './schedule.js';
 
 const topicNames: Readonly<Record<RecallTopic, string>> = {
@@ -45,12 +49,20 @@ interface Told {
   readonly mark: Mark;
 }
 
-export function RecallPart({ syllabus }: { readonly syllabus: Syllabus }) {
+interface RecallPartProps {
+  readonly syllabus: Syllabus;
+  /** A teacher's set: its questions, once each, marked as it says. */
+  readonly set?: QuestionSet | undefined;
+}
+
+export function RecallPart({ syllabus, set }: RecallPartProps) {
   const deck = useMemo(() => deckOf(syllabus), [syllabus]);
+  const drawn = useMemo(() => set && drawnSet(deck, set), [deck, set]);
+  const [gone, setGone] = useState<readonly Known[]>([]);
   const [name, setName] = useState(storedName);
   const [kept, setKept] = useState(() => readKept(storedName(), syllabus.id));
   const [topics, setTopics] = useState<readonly RecallTopic[]>([]);
-  const [strictness, setStrictness] = useState<Strictness>(syllabus.strictness);
+  const [strictness, setStrictness] = useState<Strictness>(set?.strictness ?? syllabus.strictness);
   const [last, setLast] = useState<string>();
   const [answer, setAnswer] = useState('');
   const [told, setTold] = useState<Told>();
@@ -59,7 +71,7 @@ export function RecallPart({ syllabus }: { readonly syllabus: Syllabus }) {
   const now = new Date();
   const { due, fresh, next } = dueNow(deck, kept, now, topics, last);
   const streak = streakOf(kept.days, now);
-  const card = told?.card ?? next;
+  const card = told?.card ?? (drawn ? drawn[gone.length] : next);
   useEffect(() => {
     if (!told) box.current?.focus();
   }, [told, card?.id]);
@@ -85,6 +97,7 @@ export function RecallPart({ syllabus }: { readonly syllabus: Syllabus }) {
     setKeeps(writeKept(name, syllabus.id, after));
     setKept(after);
     setLast(told.card.fact);
+    if (drawn) setGone([...gone, known]);
     setTold(undefined);
     setAnswer('');
   };
@@ -98,10 +111,11 @@ export function RecallPart({ syllabus }: { readonly syllabus: Syllabus }) {
     >
       <Tile>
         <chakra.p color="ink.soft" mb="3" role="status">
-          {due} due, {fresh} new today{streak ? `, ${streak} ${streak === 1 ? 'day' : 'days'} kept up` : ''}
+          {drawn ? `${gone.length} of ${drawn.length} answered` : `${due} due, ${fresh} new today`}
+          {streak ? `, ${streak} ${streak === 1 ? 'day' : 'days'} kept up` : ''}
         </chakra.p>
         {!card ? (
-          <Notice tone="go">That is all for today. What you knew least comes back first.</Notice>
+          <AllDone drawn={drawn} gone={gone} again={() => setGone([])} />
         ) : (
           <>
             <chakra.h2 fontSize="xl" mb="3">
@@ -139,31 +153,67 @@ export function RecallPart({ syllabus }: { readonly syllabus: Syllabus }) {
         <Field label="Who practises here?" help="Stays on this device.">
           <Input value={name} maxLength={60} autoComplete="off" onChange={(e) => as(e.target.value)} />
         </Field>
-        <Box>
-          <chakra.h2 fontSize="md" mb="1">
-            About
-          </chakra.h2>
-          <Choices
-            label="About"
-            choices={recallTopics.map((id) => ({ id, label: topicNames[id] }))}
-            chosen={topics}
-            toggle={(id) => setTopics(toggled(topics, id))}
-          />
-        </Box>
-        <Field label="Marked">
-          <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
-            {strictnesses.map((s) => (
-              <option key={s} value={s}>
-                {s === 'standard' ? 'as usual' : s === 'strict' ? 'strictly' : 'generously'}
-              </option>
-            ))}
-          </Select>
-        </Field>
+        {set && (
+          <chakra.p>
+            A set of your teacher’s, marked {markedWords[strictness]}.{' '}
+            <chakra.a asChild color="permanganate" textDecoration="underline">
+              <Link to="/practise?part=recall">To all questions</Link>
+            </chakra.a>
+          </chakra.p>
+        )}
+        {!set && (
+          <>
+            <Box>
+              <chakra.h2 fontSize="md" mb="1">
+                About
+              </chakra.h2>
+              <Choices
+                label="About"
+                choices={recallTopics.map((id) => ({ id, label: topicNames[id] }))}
+                chosen={topics}
+                toggle={(id) => setTopics(toggled(topics, id))}
+              />
+            </Box>
+            <Field label="Marked">
+              <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
+                {strictnesses.map((s) => (
+                  <option key={s} value={s}>
+                    {markedWords[s]}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+          </>
+        )}
         <chakra.p fontSize="sm" color="ink.soft">
           {deck.length} questions on {new Set(deck.map((c) => c.fact)).size} facts, all of this syllabus.
         </chakra.p>
       </Tile>
     </Box>
+  );
+}
+
+/** With nothing left to ask: for today, or of the set. */
+function AllDone({
+  drawn,
+  gone,
+  again,
+}: {
+  readonly drawn: readonly RecallCard[] | undefined;
+  readonly gone: readonly Known[];
+  readonly again: () => void;
+}) {
+  if (!drawn) return <Notice tone="go">That is all for today. What you knew least comes back first.</Notice>;
+  if (!drawn.length)
+    return (
+      <Notice tone="look">There is no question in this set. Ask your teacher for its address again.</Notice>
+    );
+  const right = gone.filter((k) => k === 'right').length;
+  return (
+    <Notice tone="go" action={<Button onClick={again}>Once more</Button>}>
+      All {drawn.length} answered, {right} of them rightly. What you knew least comes back under all
+      questions.
+    </Notice>
   );
 }
 

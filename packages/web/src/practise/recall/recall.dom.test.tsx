@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { syllabusOf } from '@kivex/core';
+import { deckOf, drawnSet, syllabusOf } from '@kivex/core';
 import { screen } from '@testing-library/react';
 import { faults, show } from '../../testing/show.js';
 import { RecallPart } from './RecallPart.js';
@@ -48,5 +48,40 @@ describe('quick recall', () => {
     await user.type(screen.getByLabelText('Who practises here?'), 'Ada');
     expect(screen.getByText(/^1 due/)).toBeTruthy();
     expect(screen.getAllByRole('heading', { level: 2 })[0]!.textContent).toMatch(/oxygen/);
+  });
+});
+
+describe('a teacher’s set', () => {
+  beforeEach(() => localStorage.clear());
+  const set = {
+    syllabus: 'core',
+    topics: [],
+    test: 'flame',
+    about: [],
+    n: 2,
+    seed: 7,
+    strictness: 'strict',
+  } as const;
+  const cards = drawnSet(deckOf(core), set);
+  test('asks its questions once each, marked as it says, and counts at the end; what was known is kept', async () => {
+    const { user } = show(<RecallPart syllabus={core} set={set} />);
+    expect(screen.getByText('0 of 2 answered')).toBeTruthy();
+    expect(screen.getByText(/A set of your teacher’s, marked strictly/)).toBeTruthy();
+    expect(screen.queryByLabelText('Marked')).toBeNull();
+    for (const [i, card] of cards.entries()) {
+      expect(screen.getAllByRole('heading', { level: 2 })[0]!.textContent).toBe(card.ask);
+      await user.type(screen.getByLabelText('Your answer'), i ? 'xyzzy not it' : card.model);
+      await user.click(screen.getByRole('button', { name: 'Mark it' }));
+      await user.click(await screen.findByRole('button', { name: /^Next$|^It does not$/ }));
+    }
+    expect(await screen.findByText(/All 2 answered, 1 of them rightly/)).toBeTruthy();
+    expect(Object.keys(readKept('', 'core').facts)).toHaveLength(2);
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Once more' }));
+    expect(screen.getByText(/^0 of 2 answered/)).toBeTruthy();
+  });
+  test('with nothing in it says so', () => {
+    show(<RecallPart syllabus={core} set={{ ...set, test: 'no-such-test' }} />);
+    expect(screen.getByText(/There is no question in this set/)).toBeTruthy();
   });
 });
