@@ -18,6 +18,7 @@ import { Well } from '../kit/well/Well.js';
 import { itemName, seenOf, truthOf } from './like-names.js';
 import { RuleEffect } from './RuleEffect.js';
 import { WhyBox } from './WhyBox.js';
+import { Written } from './Written.js';
 
 /** Why, ready to be kept: for all the points, for none, for some. */
 export const readyReasons = [
@@ -129,19 +130,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
           </Box>
         )}
       </Box>
-      <Box>
-        {group.written.map(({ answer, times }) => (
-          <chakra.div key={answer} fontSize="lg" fontWeight="600">
-            {answer}
-            {times > 1 && (
-              <chakra.span color="ink.soft" fontSize="sm" fontWeight="400">
-                {' '}
-                {times} times
-              </chakra.span>
-            )}
-          </chakra.div>
-        ))}
-      </Box>
+      <Written ways={group.written} />
       <chakra.div fontSize="sm">{group.computed.why}</chakra.div>
       <Box hidden={asRule}>
         <chakra.h3 fontSize="sm" color="ink.soft" fontWeight="600" mb="1">

@@ -22,6 +22,7 @@ import type { SortingWork } from './sorting-work.js';
 import { byLesson, decideAll, undoAll, type DecidedAll } from './together.js';
 import { useSorted } from './use-sorted.js';
 import { WhyBox } from './WhyBox.js';
+import { Written } from './Written.js';
 
 const none: OpenAnswers = { lessons: [], answers: [] };
 
@@ -200,19 +201,7 @@ function Desk({
   return (
     <Tile p="4" position="sticky" top="4" display="grid" gap="3" aria-label="Marking desk">
       <chakra.h2 fontSize="lg">{itemWords(group)}</chakra.h2>
-      <Box>
-        {group.written.map(({ answer, times }) => (
-          <chakra.div key={answer} fontSize="lg" fontWeight="600">
-            {answer}
-            {times > 1 && (
-              <chakra.span color="ink.soft" fontSize="sm" fontWeight="400">
-                {' '}
-                {times} times
-              </chakra.span>
-            )}
-          </chakra.div>
-        ))}
-      </Box>
+      <Written ways={group.written} />
       <chakra.div fontSize="sm">{group.computed.why}</chakra.div>
       <Choices
         label="In which lessons"

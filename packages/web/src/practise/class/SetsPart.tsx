@@ -8,7 +8,6 @@ import {
   questionsTable,
   recallTopics,
   speciesName,
-  strictnesses,
   testOf,
   type RecallCard,
   type RecallTopic,
@@ -25,8 +24,9 @@ import { Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
+import { HowStrict } from '../HowStrict.js';
 import { SetAddress } from './SetAddress.js';
-import { markedWords, topicWords } from './topic-words.js';
+import { topicWords } from './topic-words.js';
 
 const lengths = [10, 20, 40] as const;
 /** What an address asks for, where there is such a thing. */
@@ -154,15 +154,7 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
               ))}
             </Select>
           </Field>
-          <Field label="Marked" width="auto">
-            <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
-              {strictnesses.map((s) => (
-                <option key={s} value={s}>
-                  {markedWords[s]}
-                </option>
-              ))}
-            </Select>
-          </Field>
+          <HowStrict width="auto" value={strictness} choose={setStrictness} />
           <Button onClick={() => change(() => setSeed(seed + 1))}>Draw others</Button>
           <OnOff pressed={answers} onPressedChange={setAnswers}>
             With model answers

@@ -6,7 +6,6 @@ import {
   markRecall,
   missingWords,
   recallTopics,
-  strictnesses,
   type Mark,
   type QuestionSet,
   type RecallCard,
@@ -21,8 +20,8 @@ import { Field } from '../../kit/Field.js';
 import { Form } from '../../kit/Form.js';
 import { Input } from '../../kit/Input.js';
 import { Notice } from '../../kit/Notice.js';
-import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
+import { HowStrict } from '../HowStrict.js';
 import { markedWords } from '../class/topic-words.js';
 import { Link } from 'react-router';
 import { answered, dueNow, readKept, streakOf, writeKept, type Known } from './schedule.js';
@@ -174,15 +173,7 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
                 toggle={(id) => setTopics(toggled(topics, id))}
               />
             </Box>
-            <Field label="Marked">
-              <Select value={strictness} onChange={(e) => setStrictness(e.target.value as Strictness)}>
-                {strictnesses.map((s) => (
-                  <option key={s} value={s}>
-                    {markedWords[s]}
-                  </option>
-                ))}
-              </Select>
-            </Field>
+            <HowStrict value={strictness} choose={setStrictness} />
           </>
         )}
         <chakra.p fontSize="sm" color="ink.soft">
