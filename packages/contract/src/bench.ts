@@ -126,6 +126,8 @@ export interface Feedback {
   readonly items: readonly FeedbackItem[];
   /** What would bring this student most, with questions to practise; null where nothing was lost. */
   readonly next: ToTeach | null;
+  /** Id of the syllabus to practise by; null for a school's own, and before release. */
+  readonly syllabus: string | null;
   /** Asked of the teacher about single items, oldest first. */
   readonly questions: readonly OwnQuestion[];
   /** What the unknowns held; only after release. */

@@ -57,6 +57,14 @@ describe('an answer a school has decided on', () => {
       verdict: 'credit',
     });
   });
+  test('of a name: for what was asked, whichever salt it came as', () => {
+    const name = { strand: 'conclusion', test: null, attribute: null } as const;
+    const chloride = { ...iron, ions: ['Fe2+', 'Cl-'] };
+    expect(wantedOf(practical, name, iron)).toEqual(['cation', 'Fe2+']);
+    expect(wantedOf(practical, name, chloride)).toEqual(wantedOf(practical, name, iron));
+    expect(wantedOf({ ...practical, asks: 'anion' }, name, chloride)).toEqual(['anion', 'Cl-']);
+    expect(wantedOf({ ...practical, asks: 'salt' }, name, chloride)).toEqual(['salt', 'Cl-', 'Fe2+']);
+  });
   test('of a name: for that substance alone', () => {
     const name = { strand: 'conclusion', test: null, attribute: null } as const;
     const rules = [

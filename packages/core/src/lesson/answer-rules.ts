@@ -9,7 +9,7 @@ import { readingForm } from './reading-form.js';
 import type { Mark } from '../marking/mark-result.js';
 import type { Practical } from '../practicals/practical.js';
 import type { SampleForm } from '../species/sample-form.js';
-import { isSpeciesId, speciesName } from '../species/species.js';
+import { isAnionId, isCationId, isSpeciesId, speciesName } from '../species/species.js';
 import type { Strand } from '../schemes/strands.js';
 
 /** What an answer is of, and what it said. */
@@ -44,7 +44,13 @@ export function wantedOf(
   { strand, test, attribute }: Pick<AnswerPlace, 'strand' | 'test' | 'attribute'>,
   sample: { readonly ions: readonly string[]; readonly form: SampleForm },
 ): readonly string[] {
-  if (strand === 'conclusion') return [practical.asks, ...[...sample.ions].sort()];
+  // Copper is copper, whichever salt it came as.
+  if (strand === 'conclusion') {
+    const named = sample.ions.filter((id) =>
+      practical.asks === 'cation' ? isCationId(id) : practical.asks === 'anion' ? isAnionId(id) : true,
+    );
+    return [practical.asks, ...named.sort()];
+  }
   const planned = practical.tests.find((t) => t.test === test);
   if (strand !== 'observation' || !planned || attribute === null) return [];
   const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: sample.form });

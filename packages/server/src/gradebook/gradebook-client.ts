@@ -31,6 +31,11 @@ export class GradebookClient implements OnModuleDestroy {
     await (await this.standing)?.close();
   }
 
+  /** Is there any gradebook? */
+  get isSetUp(): boolean {
+    return Boolean(this.config.KIVEX_GRADEBOOK_URL) || this.config.KIVEX_DEMO;
+  }
+
   /** Where marks go; undefined where none is set up. */
   async address(): Promise<string | undefined> {
     return this.config.KIVEX_GRADEBOOK_URL ?? (await this.standIn())?.url;

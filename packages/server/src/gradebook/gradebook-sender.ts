@@ -35,6 +35,7 @@ export class GradebookSender implements OnApplicationBootstrap, OnModuleDestroy 
   ) {}
 
   onApplicationBootstrap(): void {
+    if (!this.client.isSetUp) return;
     this.timer = setInterval(() => this.nudge(), every);
     this.timer.unref();
   }

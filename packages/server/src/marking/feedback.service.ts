@@ -27,6 +27,7 @@ export class FeedbackService {
       max: 0,
       items: [],
       next: null,
+      syllabus: null,
       questions: [],
       truths: [],
     };
@@ -63,6 +64,7 @@ export class FeedbackService {
             (place.get(a.sample) ?? 0) - (place.get(b.sample) ?? 0) || b.strand.localeCompare(a.strand),
         ),
       next: nextStep(items, samples, syllabusFor(document)),
+      syllabus: document.ownSyllabus ? null : document.syllabus,
       questions,
       truths: samples
         .filter((s) => own.has(s.id))

@@ -43,6 +43,7 @@ describe('feedback', () => {
     expect(await feedbackOf(world.ash)).toMatchObject({
       released: false,
       next: null,
+      syllabus: null,
       truths: [],
       questions: [],
     });

@@ -56,7 +56,7 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
         )}
       </Tile>
       <ScreenWork own={own} />
-      {feedback.next && <NextStep next={feedback.next} />}
+      {feedback.next && <NextStep next={feedback.next} syllabus={feedback.syllabus} />}
       {samples.map((id) => {
         const about = truth.get(id);
         const jar = about && about.label !== about.holds;

@@ -1,10 +1,15 @@
 /** The one thing that would bring a student most, with questions to try oneself on. */
 import { Box, chakra } from '@chakra-ui/react';
-import { teachWords, type ToTeach } from '@kivex/core';
+import { setInAddress, teachWords, type ToTeach } from '@kivex/core';
+import { Link } from 'react-router';
+import { Button } from '../kit/Button.js';
 import { Fold } from '../kit/Fold.js';
 import { Tile } from '../kit/Tile.js';
 
-export function NextStep({ next }: { readonly next: ToTeach }) {
+/** Questions of a set to practise what was lost. */
+const practised = 10;
+
+export function NextStep({ next, syllabus }: { readonly next: ToTeach; readonly syllabus: string | null }) {
   return (
     <Tile p="3" display="grid" gap="2">
       <chakra.h2 fontSize="lg">What would bring you most</chakra.h2>
@@ -21,6 +26,22 @@ export function NextStep({ next }: { readonly next: ToTeach }) {
             </Fold>
           ))}
         </Box>
+      )}
+      {syllabus && (
+        <Button asChild size="bench">
+          <Link
+            to={`/practise?part=recall&${setInAddress({
+              syllabus,
+              topics: [],
+              test: next.test ?? '',
+              about: next.test ? [] : [...new Set(next.samples.flat())],
+              n: practised,
+              seed: 1,
+            })}`}
+          >
+            Practise it: {practised} questions
+          </Link>
+        </Button>
       )}
     </Tile>
   );

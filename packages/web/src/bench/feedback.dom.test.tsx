@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Feedback } from '@kivex/contract';
-import { itemAnalysis, syllabusOf, teachAgain } from '@kivex/core';
+import { deckOf, drawnSet, itemAnalysis, setFromAddress, syllabusOf, teachAgain } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { ash } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
@@ -38,6 +38,7 @@ const feedback: Feedback = {
   title: 'A full unknown salt',
   released: true,
   late: true,
+  syllabus: 'core',
   onScreen: false,
   points: 1,
   max: 3,
@@ -106,9 +107,18 @@ describe('a student’s own marks', () => {
     const tile = within(heading.parentElement!);
     expect(tile.getByText('Sodium hydroxide, precipitate: blue')).toBeTruthy();
     expect(tile.getByText(/you wrote “green”/)).toBeTruthy();
+    const practise = tile.getByRole('link', { name: 'Practise it: 10 questions' });
+    const set = setFromAddress(new URLSearchParams(practise.getAttribute('href')!.split('?')[1]))!;
+    expect(drawnSet(deckOf(syllabusOf('core')), set).every((c) => c.test === 'naoh')).toBe(true);
+    expect(drawnSet(deckOf(syllabusOf('core')), set)).toHaveLength(10);
     const [ask] = feedback.next!.questions;
     await user.click(tile.getByText(ask!.ask));
     expect(tile.getByText(ask!.model)).toBeTruthy();
+  });
+  test('of a school’s own syllabus lead to no questions that this device may not have', async () => {
+    page({ ...feedback, syllabus: null });
+    await screen.findByRole('heading', { name: 'What would bring you most' });
+    expect(screen.queryByRole('link', { name: /Practise it/ })).toBeNull();
   });
   test('can be asked about, and what was answered stands beside', async () => {
     const { user, asked } = page(feedback, {

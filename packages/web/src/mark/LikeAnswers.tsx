@@ -15,6 +15,7 @@ import { LikeDesk, type LastDecided } from './LikeDesk.js';
 import { itemName, truthOf } from './like-names.js';
 import { answersToSort } from './sort-answers.js';
 import type { SortingWork } from './sorting-work.js';
+import { minutesLeft, paceOf } from './time-left.js';
 import { useSorted } from './use-sorted.js';
 
 interface LikeAnswersProps {
@@ -35,6 +36,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
   const [key, setKey] = useState<string>();
   const [draft, setDraft] = useState<{ points: number }>();
   const [last, setLast] = useState<LastDecided>();
+  const [made, setMade] = useState<readonly number[]>([]);
   const at = groups.findIndex((g) => g.key === key);
   const group = groups[at];
   const undo = useMutation({
@@ -73,6 +75,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
     return () => removeEventListener('keydown', press);
   });
   const open = groups.filter((g) => g.open > 0);
+  const minutes = minutesLeft(made, open.length);
   const answers = open.reduce((sum, g) => sum + g.open, 0);
   return (
     <Surface
@@ -90,6 +93,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
             notUndone={undo.error?.message}
             decided={(decision) => {
               setLast(decision);
+              setMade((before) => [...before, Date.now()]);
               nextOpen(group.key);
             }}
           />
@@ -101,7 +105,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
       <Tile p="3" display="grid" gap="2">
         <chakra.p color="ink.soft" hidden={!found}>
           {open.length
-            ? `${answers} ${answers === 1 ? 'answer wants' : 'answers want'} a person: ${open.length} ${open.length === 1 ? 'decision' : 'decisions'}. n goes to the next, ↑ and ↓ along the list; a figure sets the points.`
+            ? `${answers} ${answers === 1 ? 'answer wants' : 'answers want'} a person: ${open.length} ${open.length === 1 ? 'decision' : 'decisions'}${minutes === undefined ? '' : `, ${paceOf(minutes)}`}. n goes to the next, ↑ and ↓ along the list; a figure sets the points.`
             : 'Nothing is left to look at. Any group can still be decided otherwise.'}
         </chakra.p>
         {error && <Notice tone="stop">{error.message}</Notice>}

@@ -77,6 +77,23 @@ describe('like answers together', () => {
     );
     expect(screen.getByText(/\{answer\} stands for what each of them wrote/)).toBeTruthy();
   });
+  test('how long the rest will take is said once a pace can be told', async () => {
+    const many = ['murky', 'zebra', 'custard', 'velvet', 'quilted', 'oblong'].map((word) => seen(word));
+    const { user } = show(
+      <LikeAnswers lesson={lesson} rows={[rowOf(ash, many)]} follows={<p>What follows</p>} />,
+      { server: { [`POST ${path}`]: { decision: 'd', marks: 1 } } },
+    );
+    expect((await screen.findByText(/6 answers want a person/)).textContent).not.toMatch(/at your pace/);
+    await user.keyboard('n');
+    for (let i = 0; i < 4; i++) {
+      await user.click(await screen.findByText('Too vague'));
+      await user.click(screen.getByRole('button', { name: 'Decide for 1' }));
+      await waitFor(() =>
+        expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe(''),
+      );
+    }
+    expect(await screen.findByText(/6 decisions, about 1 minute at your pace/)).toBeTruthy();
+  });
   test('the last decision is taken back as one', async () => {
     const { user, asked } = like({
       [`POST ${path}`]: { decision: 'd1', marks: 2 },
