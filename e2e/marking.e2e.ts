@@ -89,6 +89,20 @@ test.describe.serial('marks that can be defended', () => {
     await expect(page.getByText(/^Flagged by/)).toHaveCount(0);
   });
 
+  test('a mark is changed by keys, and taken back by one', async () => {
+    const { page } = teacher;
+    const points = async () => (await table()).rows.map((r) => r.points);
+    const before = await points();
+    await page.goto(at('table'));
+    await page.getByRole('button', { name: /Named: earned/ }).first().click();
+    await page.keyboard.press('0');
+    await page.getByRole('textbox', { name: 'Why' }).fill('only tried');
+    await page.keyboard.press('Enter');
+    await expect.poll(points).not.toEqual(before);
+    await page.locator('body').press('u');
+    await expect.poll(points).toEqual(before);
+  });
+
   test('a second marker marks blind by keys; then the agreement is told', async () => {
     const { page } = teacher;
     await page.goto(at('checks'));

@@ -65,6 +65,7 @@ export function LikeAnswers({ lesson, rows, follows }: LikeAnswersProps) {
       if (isTyping(event)) return;
       const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
       if (event.key === 'n') nextOpen(key);
+      else if (event.key === 'u' && last && !undo.isPending) undo.mutate(last);
       else if (step) choose(groups[Math.min(groups.length - 1, Math.max(0, at + step))]);
       else if (group && /^[0-9]$/.test(event.key) && Number(event.key) <= group.max)
         setDraft({ points: Number(event.key) });

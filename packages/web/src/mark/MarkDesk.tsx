@@ -27,21 +27,24 @@ interface MarkDeskProps {
   readonly questions: readonly MarkQuestion[];
   /** Points set from the keyboard, the reason still to come. */
   readonly draft: { readonly points: number } | undefined;
+  /** Tells the decision that was made. */
+  readonly saved: (decision: string) => void;
   readonly close: () => void;
   readonly next: () => void;
 }
 
-export function MarkDesk({ lesson, row, cell, events, questions, draft, close, next }: MarkDeskProps) {
+export function MarkDesk({ lesson, row, cell, events, questions, draft, saved, close, next }: MarkDeskProps) {
   const cache = useQueryClient();
   const form = useSentForm({
     defaults: { points: cell.points, reason: '' },
     fields: ['points', 'reason'],
     send: async (change) => {
-      await call('POST /api/lessons/:lesson/marks/:mark/changes', {
+      const { changes } = await call('POST /api/lessons/:lesson/marks/:mark/changes', {
         lesson: lesson.id,
         mark: cell.id,
         body: change,
       });
+      saved(changes.at(-1)!.decision);
       await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
       next();
     },

@@ -1,7 +1,7 @@
 /** What follows from the marks as they stand: what wants a person, giving them out, on paper and as sheets. */
 import { Box } from '@chakra-ui/react';
 import type { Lesson, MarkTable } from '@kivex/contract';
-import { Printer } from 'lucide-react';
+import { Printer, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button } from '../kit/Button.js';
 import { FileLink } from '../kit/FileLink.js';
@@ -27,9 +27,11 @@ interface MarkFollowsProps {
       }
     | undefined;
   readonly problem: string | undefined;
+  /** Takes the last decision of this visit back; undefined where there is none. */
+  readonly undo: (() => void) | undefined;
 }
 
-export function MarkFollows({ lesson, marks, asked, go, problem }: MarkFollowsProps) {
+export function MarkFollows({ lesson, marks, asked, go, problem, undo }: MarkFollowsProps) {
   const { rows } = marks;
   const actions: Readonly<Partial<Record<string, ReactNode>>> = go
     ? {
@@ -59,6 +61,11 @@ export function MarkFollows({ lesson, marks, asked, go, problem }: MarkFollowsPr
     <Follows consequences={[...facts, ...waiting]}>
       <HeldNotice lesson={lesson} />
       {problem && <Notice tone="stop">{problem}</Notice>}
+      {undo && (
+        <Button onClick={undo}>
+          <Undo2 size={18} aria-hidden /> Take the last mark back (u)
+        </Button>
+      )}
       <GiveOut lesson={lesson} rows={rows} />
       {rows.some((r) => r.given !== 'no') && (
         <GradebookPart lesson={lesson} given={rows.map((r) => `${r.given} ${r.points}`).join()} />

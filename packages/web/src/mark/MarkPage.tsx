@@ -117,6 +117,20 @@ export default function MarkPage() {
     ({ id, flag: own }: MarkCell) => setFlag({ mark: id, note: own ? null : '' }),
     [setFlag],
   );
+  const [last, setLast] = useState<string>();
+  const takeBack = useMutation({
+    ...nowOrNever,
+    mutationFn: (decision: string) =>
+      call('POST /api/lessons/:lesson/marks/decisions/:decision/undo', { lesson: lesson.id, decision }),
+    onSuccess: () => {
+      setLast(undefined);
+      return cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
+    },
+  });
+  const { mutate: back } = takeBack;
+  const undo = useCallback(() => {
+    if (last !== undefined) back(last);
+  }, [last, back]);
   const points = useCallback((n: number) => setDraft({ points: n }), []);
   const cell = place && cells.get(markId(place));
   useMarkKeys({
@@ -129,6 +143,7 @@ export default function MarkPage() {
     next,
     points,
     flag,
+    undo,
     turn,
   });
 
@@ -159,7 +174,8 @@ export default function MarkPage() {
       marks={marks.data}
       asked={waiting.length}
       go={byMark ? { next, question: toQuestion } : undefined}
-      problem={away.error?.message}
+      problem={away.error?.message ?? takeBack.error?.message}
+      undo={last === undefined ? undefined : undo}
     />
   );
   const switcher = (
@@ -208,6 +224,7 @@ export default function MarkPage() {
               events={events.data.events}
               questions={asked.filter((q) => q.student.id === row.student.id && q.key === cell.key)}
               draft={draft}
+              saved={setLast}
               close={() => choose(undefined)}
               next={() => next('open')}
             />

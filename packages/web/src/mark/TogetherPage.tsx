@@ -2,7 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { OpenAnswers } from '@kivex/contract';
 import { itemWords, type LikeAnswers } from '@kivex/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import type { Remote } from 'comlink';
 import { Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
@@ -26,6 +26,13 @@ import { Written } from './Written.js';
 
 const none: OpenAnswers = { lessons: [], answers: [] };
 
+/** What was decided is fetched anew, here and on the lessons’ own pages. */
+const afresh = (cache: QueryClient) =>
+  Promise.all([
+    cache.invalidateQueries({ queryKey: ['open-answers'] }),
+    cache.invalidateQueries({ queryKey: ['marks'] }),
+  ]);
+
 export default function TogetherPage() {
   const open = useQuery({
     ...askNow,
@@ -38,11 +45,21 @@ export default function TogetherPage() {
   const groups = found ?? [];
   const [key, setKey] = useState<string>();
   const [last, setLast] = useState<DecidedAll>();
+  const cache = useQueryClient();
+  const undo = useMutation({
+    ...nowOrNever,
+    mutationFn: undoAll,
+    onSuccess: async () => {
+      setLast(undefined);
+      await afresh(cache);
+    },
+  });
   const at = groups.findIndex((g) => g.key === key);
   const group = groups[at];
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
+      if (event.key === 'u' && last && !undo.isPending) undo.mutate(last);
       const step = event.key === 'ArrowDown' || event.key === 'n' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
       if (!step) return;
       event.preventDefault();
@@ -72,7 +89,8 @@ export default function TogetherPage() {
                 setLast(decision);
                 setKey(groups.find((g) => g.key !== group.key)?.key);
               }}
-              undone={() => setLast(undefined)}
+              undo={() => last && undo.mutate(last)}
+              notUndone={undo.error?.message}
             />
           ) : (
             <Follows
@@ -160,23 +178,20 @@ function Desk({
   group,
   last,
   decided,
-  undone,
+  undo,
+  notUndone,
 }: {
   readonly all: OpenAnswers;
   readonly group: LikeAnswers;
   readonly last: DecidedAll | undefined;
   readonly decided: (decision: DecidedAll) => void;
-  readonly undone: () => void;
+  readonly undo: () => void;
+  readonly notUndone: string | undefined;
 }) {
   const cache = useQueryClient();
   const lessons = byLesson(all, group.ids);
   const [out, setOut] = useState<readonly string[]>([]);
   const covered = lessons.filter((l) => !out.includes(l.id));
-  const afresh = () =>
-    Promise.all([
-      cache.invalidateQueries({ queryKey: ['open-answers'] }),
-      cache.invalidateQueries({ queryKey: ['marks'] }),
-    ]);
   const form = useSentForm({
     defaults: { points: group.computed.points, reason: '' },
     fields: ['points', 'reason'],
@@ -185,16 +200,8 @@ function Desk({
         decided(await decideAll(covered, { points, reason }));
       } finally {
         // Where one lesson refused, the others are decided all the same.
-        await afresh();
+        await afresh(cache);
       }
-    },
-  });
-  const undo = useMutation({
-    ...nowOrNever,
-    mutationFn: undoAll,
-    onSuccess: async () => {
-      undone();
-      await afresh();
     },
   });
   const marks = covered.reduce((n, l) => n + l.marks.length, 0);
@@ -224,13 +231,13 @@ function Desk({
             ))}
           </Box>
         </WhyBox>
-        {undo.error && <Notice tone="stop">{undo.error.message}</Notice>}
+        {notUndone && <Notice tone="stop">{notUndone}</Notice>}
         <Box display="flex" gap="2" flexWrap="wrap">
           <Button type="submit" variant="go" loading={form.busy} disabled={!marks}>
             Decide for {marks}
           </Button>
           {last && (
-            <Button type="button" disabled={undo.isPending} onClick={() => undo.mutate(last)}>
+            <Button type="button" onClick={undo}>
               <Undo2 size={18} aria-hidden /> Take the last back ({last.marks})
             </Button>
           )}

@@ -102,7 +102,9 @@ describe('like answers together', () => {
     await user.click(await first());
     await user.click(await screen.findByText('Means the right thing'));
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
-    await user.click(await screen.findByRole('button', { name: /Take the last back \(2\)/ }));
+    await screen.findByRole('button', { name: /Take the last back \(2\)/ });
+    (document.activeElement as HTMLElement).blur();
+    await user.keyboard('u');
     await waitFor(() => expect(asked.at(-1)!.path).toBe(`${path}/d1/undo`));
     await waitFor(() => expect(screen.queryByRole('button', { name: /Take the last back/ })).toBeNull());
   });

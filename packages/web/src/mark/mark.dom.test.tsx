@@ -91,6 +91,7 @@ describe('the desk', () => {
     next = jest.fn(),
     draft?: { points: number },
     questions: readonly MarkQuestion[] = [],
+    saved = jest.fn<(decision: string) => void>(),
   ) =>
     show(
       <MarkDesk
@@ -111,6 +112,7 @@ describe('the desk', () => {
         ]}
         questions={questions}
         draft={draft}
+        saved={saved}
         close={() => undefined}
         next={next}
       />,
@@ -151,10 +153,20 @@ describe('the desk', () => {
   });
   test('points and reason go up with Enter, and the next mark follows', async () => {
     const next = jest.fn();
-    const { user, asked } = desk({ [`POST ${path}`]: cell }, next);
+    const saved = jest.fn<(decision: string) => void>();
+    const change = { id: 'c', decision: 'd7', points: 1, answer: 'bluish', reason: 'x', by: 'x', at: '' };
+    const { user, asked } = desk(
+      { [`POST ${path}`]: { ...cell, changes: [change] } },
+      next,
+      undefined,
+      [],
+      saved,
+    );
     await user.click(screen.getByText('1 of 1'));
     await user.type(screen.getByRole('textbox', { name: 'Why' }), 'Told me at the bench{Enter}');
     await waitFor(() => expect(next).toHaveBeenCalledTimes(1));
+    // It can be taken back.
+    expect(saved).toHaveBeenCalledWith('d7');
     expect(asked.find((a) => a.method === 'POST')!.body).toEqual({
       points: 1,
       reason: 'Told me at the bench',
@@ -207,6 +219,7 @@ test('an equation at the desk stands beside those wanted; a technique has no tru
         events={[]}
         questions={[]}
         draft={undefined}
+        saved={() => undefined}
         close={() => undefined}
         next={() => undefined}
       />,
@@ -284,14 +297,15 @@ describe('the keys of the desk', () => {
         next: (wanted) => did.push(wanted),
         points: (n) => did.push(`points ${n}`),
         flag: () => did.push('flag'),
+        undo: () => did.push('undo'),
         turn: () => did.push('turn'),
       });
       return <input aria-label="why" />;
     };
     const { user } = show(<Keys />);
-    await user.keyboard('fFn17{PageDown}');
-    expect(did).toEqual(['flag', 'flagged', 'open', 'points 1']);
+    await user.keyboard('fFn17u{PageDown}');
+    expect(did).toEqual(['flag', 'flagged', 'open', 'points 1', 'undo']);
     await user.type(screen.getByLabelText('why'), 'fn1');
-    expect(did).toHaveLength(4);
+    expect(did).toHaveLength(5);
   });
 });

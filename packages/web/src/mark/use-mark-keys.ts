@@ -17,6 +17,8 @@ interface MarkKeys {
   readonly next: (wanted: 'open' | 'flagged') => void;
   readonly points: (points: number) => void;
   readonly flag: (cell: MarkCell) => void;
+  /** Takes the last decision back. */
+  readonly undo: () => void;
   /** To the report before or after. */
   readonly turn: (by: 1 | -1) => void;
 }
@@ -31,6 +33,7 @@ export function useMarkKeys({
   next,
   points,
   flag,
+  undo,
   turn,
 }: MarkKeys): void {
   useEffect(() => {
@@ -41,6 +44,7 @@ export function useMarkKeys({
       if (key === 'n') next('open');
       else if (key === 'F') next('flagged');
       else if (key === 'f' && cell) flag(cell);
+      else if (key === 'u') undo();
       else if (view === 'report' && (key === 'PageDown' || key === 'PageUp'))
         turn(key === 'PageDown' ? 1 : -1);
       else if (place && step) {
@@ -56,5 +60,5 @@ export function useMarkKeys({
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
-  }, [view, rows, columns, place, cell, choose, next, points, flag, turn]);
+  }, [view, rows, columns, place, cell, choose, next, points, flag, undo, turn]);
 }

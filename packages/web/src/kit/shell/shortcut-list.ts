@@ -16,6 +16,7 @@ export const shortcuts: readonly ShortcutGroup[] = [
       ['n', 'Next mark to look at'],
       ['f', 'Flag a mark, or take the flag off'],
       ['Shift+F', 'Next flagged mark'],
+      ['u', 'Take the last decision back'],
       ['PgUp PgDn', 'From one whole report to another'],
       ['0 … 9', 'So many points, then say why'],
       ['Enter', 'Save the mark, from the box that says why'],
@@ -24,7 +25,10 @@ export const shortcuts: readonly ShortcutGroup[] = [
   {
     title: 'Like answers of all lessons',
     at: /^\/marking/,
-    keys: [['n ↓ ↑', 'From one to the next, and back']],
+    keys: [
+      ['n ↓ ↑', 'From one to the next, and back'],
+      ['u', 'Take the last decision back'],
+    ],
   },
   {
     title: 'Board',
