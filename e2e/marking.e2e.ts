@@ -94,7 +94,10 @@ test.describe.serial('marks that can be defended', () => {
     const points = async () => (await table()).rows.map((r) => r.points);
     const before = await points();
     await page.goto(at('table'));
-    await page.getByRole('button', { name: /Named: earned/ }).first().click();
+    await page
+      .getByRole('button', { name: /Named: earned/ })
+      .first()
+      .click();
     await page.keyboard.press('0');
     await page.getByRole('textbox', { name: 'Why' }).fill('only tried');
     await page.keyboard.press('Enter');
