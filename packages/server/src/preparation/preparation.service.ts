@@ -226,9 +226,7 @@ export class PreparationService {
         plate: {
           kind,
           wells: layPlate(kind, plateRows(lesson.practical), lesson.planning.skip),
-          tests: Object.fromEntries(
-            lesson.practical.tests.map((t) => [t.test, shortTestName(t.test)]),
-          ),
+          tests: Object.fromEntries(lesson.practical.tests.map((t) => [t.test, shortTestName(t.test)])),
         },
       },
       staff.schoolId,
