@@ -1,6 +1,7 @@
 /** What a school has decided of an answer once and for all. */
 import { describe, expect, test } from '@jest/globals';
 import { shippedPracticals } from '../practicals/shipped/shipped-practicals.js';
+import { evenScheme } from '../schemes/scheme-presets.js';
 import { canBeRule, ruleFor, ruleOf, wantedOf, type AnswerRule } from './answer-rules.js';
 import { lessonMarks, type MarkedSample } from './lesson-marks.js';
 import { readingForm } from './reading-form.js';
@@ -43,6 +44,17 @@ describe('an answer a school has decided on', () => {
       points: 0,
       verdict: 'none',
     });
+  });
+  test('what the group said of its own record goes before it, and of several attempts each is judged by it', () => {
+    const rules = [rule('swampy dirty green', 1)];
+    const inferred = saw('jar', 'naoh', {}, { words: 'swampy dirty green', inferredFrom: 'other' });
+    expect(marked(iron, [inferred], rules)).toMatchObject({ verdict: 'review', why: [{ code: 'inferred' }] });
+    const twice = [wrote('swampy dirty green'), wrote('blue ppt')];
+    const best = lessonMarks(practical, [iron], readGroup(twice), 'ada', {
+      rules,
+      scheme: { ...evenScheme, attempts: 'best' },
+    }).find((m) => m.attribute === 'precipitate')!;
+    expect([best.points, marked(iron, twice, rules).points]).toEqual([1, 0]);
   });
   test('other answers, other samples and nothing written stay as they are', () => {
     const rules = [rule('swampy dirty green', 1)];

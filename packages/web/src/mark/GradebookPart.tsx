@@ -44,7 +44,7 @@ export function GradebookPart({ lesson, given }: GradebookPartProps) {
           : call('POST /api/lessons/:lesson/gradebook/again', { lesson: lesson.id }),
     onSuccess: (now) => cache.setQueryData(key, now),
   });
-  if (book.error) return <Notice tone="stop">{book.error.message}</Notice>;
+  if (book.error && !book.data) return <Notice tone="stop">{book.error.message}</Notice>;
   if (!book.data || book.data.at === null) return null;
   const { last, toSend, at } = book.data;
   const going = last?.state === 'going';

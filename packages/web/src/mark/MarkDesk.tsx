@@ -29,11 +29,24 @@ interface MarkDeskProps {
   readonly draft: { readonly points: number } | undefined;
   /** Tells the decision that was made. */
   readonly saved: (decision: string) => void;
+  /** What a key could not do. */
+  readonly problem?: string | undefined;
   readonly close: () => void;
   readonly next: () => void;
 }
 
-export function MarkDesk({ lesson, row, cell, events, questions, draft, saved, close, next }: MarkDeskProps) {
+export function MarkDesk({
+  lesson,
+  row,
+  cell,
+  events,
+  questions,
+  draft,
+  saved,
+  problem,
+  close,
+  next,
+}: MarkDeskProps) {
   const cache = useQueryClient();
   const form = useSentForm({
     defaults: { points: cell.points, reason: '' },
@@ -161,6 +174,7 @@ export function MarkDesk({ lesson, row, cell, events, questions, draft, saved, c
         </Box>
       ))}
       <FlagPart lesson={lesson.id} cell={cell} />
+      {problem && <Notice tone="stop">{problem}</Notice>}
       <Questions lesson={lesson.id} questions={questions} />
       <Form display="flex" flexDirection="column" gap="2" onSubmit={submit}>
         <WhyBox

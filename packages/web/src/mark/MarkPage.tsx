@@ -112,7 +112,7 @@ export default function MarkPage() {
     },
     [choose, openReport, reports, reportAt],
   );
-  const { mutate: setFlag } = useFlag(lesson.id);
+  const { mutate: setFlag, error: notFlagged } = useFlag(lesson.id);
   const flag = useCallback(
     ({ id, flag: own }: MarkCell) => setFlag({ mark: id, note: own ? null : '' }),
     [setFlag],
@@ -174,7 +174,7 @@ export default function MarkPage() {
       marks={marks.data}
       asked={waiting.length}
       go={byMark ? { next, question: toQuestion } : undefined}
-      problem={away.error?.message ?? takeBack.error?.message}
+      problem={(away.error ?? takeBack.error)?.message}
       undo={last === undefined ? undefined : undo}
     />
   );
@@ -225,6 +225,7 @@ export default function MarkPage() {
               questions={asked.filter((q) => q.student.id === row.student.id && q.key === cell.key)}
               draft={draft}
               saved={setLast}
+              problem={(notFlagged ?? takeBack.error)?.message}
               close={() => choose(undefined)}
               next={() => next('open')}
             />

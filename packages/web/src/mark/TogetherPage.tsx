@@ -68,7 +68,8 @@ export default function TogetherPage() {
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);
   });
-  if (open.error) return <Failed error={open.error} again={() => void open.refetch()} />;
+  // What one is deciding stays in sight where it could not be fetched anew.
+  if (open.error && !open.data) return <Failed error={open.error} again={() => void open.refetch()} />;
   if (error) return <Notice tone="stop">{error.message}</Notice>;
   if (open.isPending || !found) return <Loading what="what wants a person" />;
   return (

@@ -151,6 +151,23 @@ describe('the desk', () => {
     expect(screen.getByText(/Kivex gave this to you/)).toBeTruthy();
     expect(await faults()).toEqual([]);
   });
+  test('what a key could not do is said at the desk', () => {
+    show(
+      <MarkDesk
+        lesson={lesson}
+        row={rowOf(ash, [cell])}
+        cell={cell}
+        events={[]}
+        questions={[]}
+        draft={undefined}
+        saved={() => undefined}
+        problem="Kivex cannot be reached."
+        close={() => undefined}
+        next={() => undefined}
+      />,
+    );
+    expect(screen.getByRole('alert').textContent).toBe('Kivex cannot be reached.');
+  });
   test('points and reason go up with Enter, and the next mark follows', async () => {
     const next = jest.fn();
     const saved = jest.fn<(decision: string) => void>();

@@ -79,6 +79,20 @@ describe('like answers of all lessons', () => {
     expect(await screen.findByText('There is no such mark in this lesson.')).toBeTruthy();
     await waitFor(() => expect(asked.filter((a) => a.path === '/api/marks/open')).toHaveLength(2));
   });
+  test('with the network gone in the middle of it, what was chosen and written stays, and it is said', async () => {
+    let cut = false;
+    const { user } = page({
+      'GET /api/marks/open': () => (cut ? new Refusal(503, { detail: 'Kivex cannot be reached.' }) : all),
+      [decisions('l1')]: () => new Refusal(503, { detail: 'Kivex cannot be reached.' }),
+    });
+    await user.click((await screen.findAllByRole('button', { name: /swampy/i }))[0]!);
+    await user.click(screen.getByRole('button', { name: 'Too vague' }));
+    cut = true;
+    await user.click(screen.getByRole('button', { name: 'Decide for 3' }));
+    expect(await screen.findByText('Kivex cannot be reached.')).toBeTruthy();
+    expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('Too vague');
+    expect(screen.getByRole('button', { name: 'Decide for 3' })).toBeTruthy();
+  });
   test('with nothing to do it is said', async () => {
     show(<TogetherPage />, { server: { 'GET /api/marks/open': { lessons: [], answers: [] } } });
     expect(await screen.findByText('Nothing is left to look at')).toBeTruthy();

@@ -33,7 +33,7 @@ export function SchoolRules({ names }: SchoolRulesProps) {
         cache.invalidateQueries({ queryKey: ['marks'] }),
       ]),
   });
-  if (rules.error) return <Failed error={rules.error} again={() => void rules.refetch()} />;
+  if (rules.error && !rules.data) return <Failed error={rules.error} again={() => void rules.refetch()} />;
   if (rules.isPending) return <Loading what="what was decided at the desk" />;
   const standing = rules.data.filter((r) => !r.undone);
   const behind = rules.data.filter((r) => r.undone);
