@@ -9,6 +9,7 @@ import { coreSize } from './core-size.mjs';
 import { durableInserts } from './durable-inserts.mjs';
 import { firstLoad } from './first-load.mjs';
 import { manyLessons } from './many-lessons.mjs';
+import { markingDesk } from './marking-desk.mjs';
 import { memory } from './memory.mjs';
 import { hardRotas } from './rota.mjs';
 import { schoolReview } from './school-review.mjs';
@@ -27,6 +28,7 @@ const served = {
   first: (mariadb) => firstLoad(mariadb.url),
   board: (mariadb) => boardRedraw(mariadb.url),
   review: (mariadb) => schoolReview(mariadb.url),
+  desk: (mariadb) => markingDesk(mariadb.url),
   screen: (mariadb) => screenFrames(mariadb.url),
 };
 if (only && !(only in served) && only !== 'core' && only !== 'rota' && only !== 'changed')

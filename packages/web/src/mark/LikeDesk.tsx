@@ -1,10 +1,10 @@
 /** One decision for all who wrote the same: what they wrote, what was to be seen, why Kivex is unsure, and who it covers. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Decided, Lesson, MarkRow } from '@kivex/contract';
-import { answerPlace, canBeRule, groupedBy, readyComments, type LikeAnswers } from '@kivex/core';
+import { answerPlace, canBeRule, readyComments, type LikeAnswers } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { Button } from '../kit/Button.js';
 import { Choices } from '../kit/Choices.js';
@@ -16,31 +16,11 @@ import { Switch } from '../kit/Switch.js';
 import { Tile } from '../kit/Tile.js';
 import { Well } from '../kit/well/Well.js';
 import { itemName, seenOf, truthOf } from './like-names.js';
+import { ownReasons, readyReasons } from './ready-reasons.js';
 import { RuleEffect } from './RuleEffect.js';
+import { useDraft } from './use-draft.js';
 import { WhyBox } from './WhyBox.js';
 import { Written } from './Written.js';
-
-/** Why, ready to be kept: for all the points, for none, for some. */
-export const readyReasons = [
-  'Means the right thing',
-  'Not what is seen here',
-  'Too vague',
-  'Half of it',
-] as const;
-
-/** What was said of the same test before, the commonest first: kept, and offered again. */
-export function ownReasons(rows: readonly MarkRow[], { strand, test }: LikeAnswers, most = 3): string[] {
-  const ready = new Set<string>([...readyReasons, 'Taken back']);
-  const said = rows
-    .flatMap((row) => row.cells)
-    .filter((c) => c.strand === strand && (c.test ?? '') === test)
-    .flatMap((c) => c.changes.map((change) => change.reason))
-    .filter((reason) => !ready.has(reason) && reason.length <= 60);
-  return [...groupedBy(said, (reason) => reason)]
-    .sort((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))
-    .slice(0, most)
-    .map(([reason]) => reason);
-}
 
 /** Comments made for the answer that are offered. */
 const mostFitting = 3;
@@ -82,19 +62,13 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
             lesson: lesson.id,
             body: { marks: group.ids.filter((id) => !out.includes(id)), points, reason },
           });
-      await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
+      // The next comes up before this one is fetched anew.
       decided(decision);
+      await cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
     },
   });
   const { setValue, submit } = form;
-  useEffect(() => {
-    if (!draft) return;
-    setValue('points', draft.points);
-    setValue(
-      'reason',
-      draft.points >= group.max ? readyReasons[0] : draft.points ? readyReasons[3] : readyReasons[1],
-    );
-  }, [draft, setValue, group.max]);
+  useDraft(form, draft, group.max);
   const who = rows.flatMap(({ student, cells }) =>
     cells
       .filter((cell) => group.ids.includes(cell.id))

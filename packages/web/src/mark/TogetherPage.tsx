@@ -2,24 +2,26 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { OpenAnswers } from '@kivex/contract';
 import { itemWords, type LikeAnswers } from '@kivex/core';
-import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import type { Remote } from 'comlink';
 import { Undo2 } from 'lucide-react';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Choices } from '../kit/Choices.js';
 import { Form } from '../kit/Form.js';
-import { isTyping } from '../kit/is-typing.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
-import { askNow, nowOrNever } from '../kit/request/now-or-never.js';
+import { askNow } from '../kit/request/now-or-never.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
 import { Follows, Surface } from '../lessons/Follows.js';
-import { readyReasons } from './LikeDesk.js';
+import { LikeRow } from './LikeRow.js';
+import { readyReasons } from './ready-reasons.js';
 import type { SortingWork } from './sorting-work.js';
 import { byLesson, decideAll, undoAll, type DecidedAll } from './together.js';
+import { useDraft } from './use-draft.js';
+import { useLikeList } from './use-like-list.js';
 import { useSorted } from './use-sorted.js';
 import { WhyBox } from './WhyBox.js';
 import { Written } from './Written.js';
@@ -43,31 +45,12 @@ export default function TogetherPage() {
   const sort = useCallback((work: Remote<SortingWork> | SortingWork) => work.like(all.answers), [all]);
   const { found, error } = useSorted(sort);
   const groups = found ?? [];
-  const [key, setKey] = useState<string>();
-  const [last, setLast] = useState<DecidedAll>();
   const cache = useQueryClient();
-  const undo = useMutation({
-    ...nowOrNever,
-    mutationFn: undoAll,
-    onSuccess: async () => {
-      setLast(undefined);
-      await afresh(cache);
-    },
+  const list = useLikeList(groups, async (last: DecidedAll) => {
+    await undoAll(last);
+    await afresh(cache);
   });
-  const at = groups.findIndex((g) => g.key === key);
-  const group = groups[at];
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (isTyping(event)) return;
-      if (event.key === 'u' && last && !undo.isPending) undo.mutate(last);
-      const step = event.key === 'ArrowDown' || event.key === 'n' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-      if (!step) return;
-      event.preventDefault();
-      setKey(groups[Math.min(groups.length - 1, Math.max(0, at + step))]?.key);
-    };
-    addEventListener('keydown', press);
-    return () => removeEventListener('keydown', press);
-  });
+  const { group } = list;
   // What one is deciding stays in sight where it could not be fetched anew.
   if (open.error && !open.data) return <Failed error={open.error} again={() => void open.refetch()} />;
   if (error) return <Notice tone="stop">{error.message}</Notice>;
@@ -85,13 +68,11 @@ export default function TogetherPage() {
               key={group.key}
               all={all}
               group={group}
-              last={last}
-              decided={(decision) => {
-                setLast(decision);
-                setKey(groups.find((g) => g.key !== group.key)?.key);
-              }}
-              undo={() => last && undo.mutate(last)}
-              notUndone={undo.error?.message}
+              draft={list.draft}
+              last={list.last}
+              decided={list.decided}
+              undo={list.undo}
+              notUndone={list.notUndone}
             />
           ) : (
             <Follows
@@ -116,7 +97,16 @@ export default function TogetherPage() {
           )}
           <Box role="list" aria-label="Like answers of all lessons">
             {groups.map((g) => (
-              <LikeRow key={g.key} all={all} group={g} chosen={g === group} choose={() => setKey(g.key)} />
+              <LikeRow
+                key={g.key}
+                group={g}
+                item={itemWords(g)}
+                end={byLesson(all, g.ids)
+                  .map((l) => l.class)
+                  .join(', ')}
+                chosen={g === group}
+                choose={list.choose}
+              />
             ))}
           </Box>
         </Tile>
@@ -125,58 +115,10 @@ export default function TogetherPage() {
   );
 }
 
-function LikeRow({
-  all,
-  group,
-  chosen,
-  choose,
-}: {
-  readonly all: OpenAnswers;
-  readonly group: LikeAnswers;
-  readonly chosen: boolean;
-  readonly choose: () => void;
-}) {
-  const lessons = byLesson(all, group.ids);
-  const others = group.written.length - 1;
-  return (
-    <Box role="listitem" borderTop="1px solid" borderColor="slate.200">
-      <Button
-        variant="quiet"
-        width="100%"
-        justifyContent="flex-start"
-        textAlign="start"
-        display="grid"
-        gridTemplateColumns={{ base: '1fr', md: '3.5rem minmax(0, 2fr) minmax(0, 2fr) minmax(0, 1fr)' }}
-        columnGap="3"
-        rowGap="0.5"
-        py="2"
-        fontWeight="400"
-        aria-pressed={chosen}
-        borderLeft="4px solid"
-        borderColor={chosen ? 'permanganate' : 'transparent'}
-        onClick={choose}
-      >
-        <chakra.span fontFamily="mono" fontWeight="700">
-          {group.ids.length} ×
-        </chakra.span>
-        <chakra.span fontWeight="600" overflowWrap="anywhere">
-          {group.written[0]!.answer}
-          {others > 0 && ` and ${others} other ${others === 1 ? 'way' : 'ways'}`}
-        </chakra.span>
-        <chakra.span color="ink.soft" fontSize="sm">
-          {itemWords(group)}
-        </chakra.span>
-        <chakra.span color="ink.soft" fontSize="sm">
-          {lessons.map((l) => l.class).join(', ')}
-        </chakra.span>
-      </Button>
-    </Box>
-  );
-}
-
 function Desk({
   all,
   group,
+  draft,
   last,
   decided,
   undo,
@@ -184,6 +126,7 @@ function Desk({
 }: {
   readonly all: OpenAnswers;
   readonly group: LikeAnswers;
+  readonly draft: { readonly points: number } | undefined;
   readonly last: DecidedAll | undefined;
   readonly decided: (decision: DecidedAll) => void;
   readonly undo: () => void;
@@ -205,6 +148,7 @@ function Desk({
       }
     },
   });
+  useDraft(form, draft, group.max);
   const marks = covered.reduce((n, l) => n + l.marks.length, 0);
   return (
     <Tile p="4" position="sticky" top="4" display="grid" gap="3" aria-label="Marking desk">
@@ -222,7 +166,7 @@ function Desk({
           max={group.max}
           form={form}
           help="Kept with each mark, with your name and the time."
-          goTo={undefined}
+          goTo={draft}
         >
           <Box display="flex" flexWrap="wrap" gap="1.5">
             {readyReasons.map((ready) => (

@@ -7,7 +7,7 @@ import { faults, Refusal, show } from '../testing/show.js';
 import BlindPage from './BlindPage.js';
 import { ChecksDesk } from './ChecksDesk.js';
 import { addedTo, ordersOf, orderWords, whoseMarks, writtenBy } from './fairness-facts.js';
-import { ownReasons } from './LikeDesk.js';
+import { ownReasons } from './ready-reasons.js';
 
 const lesson = lessonOf(salt, { state: 'marking' });
 const jar = lesson.samples.find((s) => s.role === 'unknown')!;

@@ -77,6 +77,32 @@ describe('like answers together', () => {
     );
     expect(screen.getByText(/\{answer\} stands for what each of them wrote/)).toBeTruthy();
   });
+  test('the next comes up before what was decided is sorted anew, and none decided comes again', async () => {
+    const four = [seen('murky'), seen('zebra'), seen('custard')];
+    const { user } = show(
+      <LikeAnswers lesson={lesson} rows={[rowOf(ash, four)]} follows={<p>What follows</p>} />,
+      { server: { [`POST ${path}`]: { decision: 'd', marks: 1 } } },
+    );
+    await screen.findByText(/3 answers want a person/);
+    const said: string[] = [];
+    for (let i = 0; i < 3; i++) {
+      (document.activeElement as HTMLElement).blur();
+      if (!i) await user.keyboard('n');
+      const now = await waitFor(() => {
+        const row = screen.getAllByRole('button', { pressed: true }).find((b) => b.id.startsWith('like-'))!;
+        expect(said).not.toContain(row.textContent);
+        return row.textContent;
+      });
+      said.push(now);
+      await user.click(await screen.findByText('Too vague'));
+      await user.click(screen.getByRole('button', { name: 'Decide for 1' }));
+    }
+    expect(said).toEqual([
+      expect.stringMatching(/custard/),
+      expect.stringMatching(/murky/),
+      expect.stringMatching(/zebra/),
+    ]);
+  });
   test('how long the rest will take is said once a pace can be told', async () => {
     const many = ['murky', 'zebra', 'custard', 'velvet', 'quilted', 'oblong'].map((word) => seen(word));
     const { user } = show(

@@ -93,6 +93,23 @@ describe('like answers of all lessons', () => {
     expect((screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement).value).toBe('Too vague');
     expect(screen.getByRole('button', { name: 'Decide for 3' })).toBeTruthy();
   });
+  test('a figure sets the points and their usual reason; the next comes up by itself', async () => {
+    const { user, asked } = page({
+      [decisions('l1')]: { decision: 'd1', marks: 1 },
+      [decisions('l2')]: { decision: 'd2', marks: 2 },
+    });
+    await screen.findAllByRole('listitem');
+    await user.keyboard('n');
+    await screen.findByRole('button', { name: 'Decide for 3' });
+    await user.keyboard('1');
+    const why = () => screen.getByRole('textbox', { name: 'Why' }) as HTMLTextAreaElement;
+    await waitFor(() => expect(document.activeElement).toBe(why()));
+    expect(why().value).toBe('Means the right thing');
+    await user.keyboard('{Enter}');
+    expect(await screen.findByRole('button', { name: 'Decide for 1' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /mossy/ }).getAttribute('aria-pressed')).toBe('true');
+    expect(asked.find((a) => a.method === 'POST')!.body).toMatchObject({ points: 1 });
+  });
   test('with nothing to do it is said', async () => {
     show(<TogetherPage />, { server: { 'GET /api/marks/open': { lessons: [], answers: [] } } });
     expect(await screen.findByText('Nothing is left to look at')).toBeTruthy();

@@ -1,4 +1,5 @@
 /** What the sorting worker finds of the answers there are; what it found before stays until it has found anew. */
+import { replaceEqualDeep } from '@tanstack/react-query';
 import * as Comlink from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { SortingWork } from './sorting-work.js';
@@ -31,7 +32,9 @@ export function useSorted<T>(ask: (work: Remote | SortingWork) => Promise<T> | T
       .then(
         (result) => {
           // Whoever asked later is answered later; what was asked before is of no use any more.
-          if (mine === turn.current) setFound(() => result);
+          // What came out as before stays the same object, so that what shows it is left alone.
+          if (mine === turn.current)
+            setFound((before) => replaceEqualDeep<T | undefined>(before, result) as T);
         },
         (problem: Error) => {
           if (mine === turn.current) setError(problem);
