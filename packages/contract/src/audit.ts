@@ -34,6 +34,7 @@ export const auditActions = {
   'rule-made': 'made a rule of an answer',
   'rule-undone': 'took a rule back',
   'gradebook-agreed': 'agreed to a mark of the gradebook',
+  'gradebook-own': 'put a mark back to our own',
   'marks-sent': 'sent marks to the gradebook',
   'marks-given': 'gave marks out',
   'marks-withdrawn': 'took marks back',

@@ -123,6 +123,8 @@ export interface Feedback {
   readonly onScreen: boolean;
   readonly points: number;
   readonly max: number;
+  /** What stands in the gradebook instead, where the teacher agreed to it. */
+  readonly agreed: number | null;
   readonly items: readonly FeedbackItem[];
   /** What would bring this student most, with questions to practise; null where nothing was lost. */
   readonly next: ToTeach | null;

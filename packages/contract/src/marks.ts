@@ -67,6 +67,8 @@ export interface MarkRow {
   readonly strands: Total['strands'];
   readonly cells: readonly MarkCell[];
   readonly given: GivenOut;
+  /** What stands in the gradebook instead, where somebody agreed to it: in the lesson's own measure. */
+  readonly agreed: number | null;
 }
 /** What a student can see of their marks: nothing, what stands now, or what stood when it was given out. */
 export type GivenOut = 'no' | 'as-now' | 'as-before';

@@ -310,6 +310,7 @@ export const routes = {
   'POST /api/lessons/:lesson/gradebook/again': teaching<Gradebook>(),
   'GET /api/lessons/:lesson/gradebook/differences': teaching<readonly GradebookDifference[]>(),
   'PUT /api/lessons/:lesson/gradebook/agreed/:student': teaching<void>(),
+  'DELETE /api/lessons/:lesson/gradebook/agreed/:student': teaching<void>(),
   'GET /api/gradebook/stand-in': teaching<{ readonly mode: StandInMode }>(),
   'PUT /api/gradebook/stand-in': teaching<void, { readonly mode: StandInMode }>(),
 

@@ -42,7 +42,16 @@ describe('a roster is read as people paste it', () => {
 });
 
 describe('marks as a table', () => {
-  const row = { group: 'G', points: [1, null], total: 1, max: 2, late: false, onScreen: false, open: 0 };
+  const row = {
+    group: 'G',
+    points: [1, null],
+    total: 1,
+    max: 2,
+    late: false,
+    onScreen: false,
+    agreed: null,
+    open: 0,
+  };
   test('can be read back from CSV, whatever the names', () => {
     fc.assert(
       fc.property(
@@ -64,13 +73,13 @@ describe('marks as a table', () => {
       items: ['one', 'two'],
       rows: [
         { ...row, name: 'Ada', points: [null, null], total: null, max: 0 },
-        { ...row, name: 'Bo', late: true },
+        { ...row, name: 'Bo', late: true, agreed: 1.5 },
         { ...row, name: 'Cy', points: [null, null], onScreen: true },
       ],
     });
     expect(table.slice(1)).toEqual([
       ['Ada', 'G', '', '', '', '', 'away', '0'],
-      ['Bo', 'G', '1', '', '1', '2', 'late', '0'],
+      ['Bo', 'G', '1', '', '1', '2', 'late; 1.5 in the gradebook', '0'],
       ['Cy', 'G', '', '', '1', '2', 'away, made up on screen', '0'],
     ]);
   });

@@ -14,6 +14,8 @@ export interface MarksSheet {
     readonly late: boolean;
     /** Made up on screen by somebody who was away. */
     readonly onScreen: boolean;
+    /** What was agreed to stand in the gradebook instead; null where nothing was. */
+    readonly agreed: number | null;
     readonly open: number;
   }[];
 }
@@ -21,16 +23,24 @@ export interface MarksSheet {
 /** Name, group, each item, total, out of, what is to be known of it, still to look at; headings first. */
 export const marksTable = ({ items, rows }: MarksSheet): string[][] => [
   ['Student', 'Group', ...items, 'Total', 'Out of', 'Note', 'Still to look at'],
-  ...rows.map(({ name, group, points, total, max, late, onScreen, open }) => [
+  ...rows.map(({ name, group, points, total, max, open, ...about }) => [
     name,
     group,
     ...points.map((p) => (p === null ? '' : String(p))),
-    ...(total === null
-      ? ['', '', 'away']
-      : [String(total), String(max), onScreen ? 'away, made up on screen' : late ? 'late' : '']),
+    ...(total === null ? ['', '', 'away'] : [String(total), String(max), noteOf(about)]),
     String(open),
   ]),
 ];
+
+const noteOf = ({
+  late,
+  onScreen,
+  agreed,
+}: Pick<MarksSheet['rows'][number], 'late' | 'onScreen' | 'agreed'>): string =>
+  [
+    ...(onScreen ? ['away, made up on screen'] : late ? ['late'] : []),
+    ...(agreed === null ? [] : [`${agreed} in the gradebook`]),
+  ].join('; ');
 
 /** How a mark came about: what Kivex gave, then what people decided, oldest first. */
 export interface MarkHistory {

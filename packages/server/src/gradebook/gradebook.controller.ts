@@ -64,6 +64,16 @@ export class GradebookController {
     await this.gradebook.agree(staff, await this.lessons.own(staff.schoolId, id), student);
   }
 
+  @Route('DELETE /api/lessons/:lesson/gradebook/agreed/:student')
+  @HttpCode(204)
+  async keepOwn(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+    @Param('student', ParseUUIDPipe) student: string,
+  ): Promise<void> {
+    await this.gradebook.keepOwn(staff, await this.lessons.own(staff.schoolId, id), student);
+  }
+
   /** How the gradebook that ships behaves. @throws 404 where another is set up. */
   @Route('GET /api/gradebook/stand-in')
   async standIn(): Promise<{ mode: StandInMode }> {

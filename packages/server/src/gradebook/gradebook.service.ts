@@ -1,6 +1,5 @@
 /** Marks of a lesson to the gradebook, and what stands there otherwise. */
 import type { Gradebook, GradebookDifference, GradebookSending } from '@kivex/contract';
-import { groupedBy } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -10,6 +9,7 @@ import { AuditService } from '../audit/audit.service.js';
 import { Clock } from '../clock/clock.js';
 import { commentOf, lineMax, scoreOf } from '../exchange/scores.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
+import { takenLines } from '../marking/gradebook-lines.js';
 import { MarksService } from '../marking/marks.service.js';
 import { conflict, notFound, unavailable } from '../problems/problems.js';
 import { GradebookLineRow, GradebookSendingRow } from '../records/gradebook.entities.js';
@@ -46,7 +46,7 @@ export class GradebookService {
       await this.last(lesson.id),
       await this.given(lesson),
     ];
-    const there = await this.sent(lesson.id);
+    const there = await takenLines(lesson.id, this.source.manager);
     return {
       at: address === undefined ? null : new URL(address).host,
       last: last && (await this.view(last)),
@@ -66,7 +66,7 @@ export class GradebookService {
       await db.findOneOrFail(Lesson, { where: { id: lesson.id }, lock: { mode: 'pessimistic_write' } });
       if ((await this.last(lesson.id, db))?.state === 'going')
         throw conflict('These marks are on their way already.');
-      const there = await this.sent(lesson.id, db);
+      const there = await takenLines(lesson.id, db);
       const fresh = results.filter((r) => isNew(r, there.get(r.studentId)));
       if (!fresh.length) throw conflict('All of it is in the gradebook already.');
       const id = uuidv7();
@@ -122,7 +122,7 @@ export class GradebookService {
 
   /** Results that stand otherwise in the gradebook than they were sent. @throws 503 where it cannot be asked. */
   async differences(lesson: Lesson): Promise<GradebookDifference[]> {
-    const there = await this.sent(lesson.id);
+    const there = await takenLines(lesson.id, this.source.manager);
     if (!there.size) return [];
     let scores: ReadonlyMap<string, number>;
     try {
@@ -150,16 +150,36 @@ export class GradebookService {
   async agree(staff: StaffCaller, lesson: Lesson, studentId: string): Promise<void> {
     const found = (await this.differences(lesson)).find((d) => d.student.id === studentId);
     if (!found || found.theirs === null) throw notFound('result that stands otherwise in the gradebook');
-    const line = (await this.sent(lesson.id)).get(studentId)!;
+    await this.let(staff, lesson, found.student, {
+      points: found.theirs,
+      action: 'gradebook-agreed',
+      about: `${found.theirs}, not ${found.ours}`,
+    });
+  }
+
+  /** Takes back what was agreed to: what stands there is told again, and our own is what counts. @throws 404 where nothing was agreed to. */
+  async keepOwn(staff: StaffCaller, lesson: Lesson, studentId: string): Promise<void> {
+    const line = (await takenLines(lesson.id, this.source.manager)).get(studentId);
+    if (!line || line.agreed === null) throw notFound('result that was agreed to');
+    await this.let(staff, lesson, line.student, {
+      points: null,
+      action: 'gradebook-own',
+      about: `${line.score}, not ${line.agreed}`,
+    });
+  }
+
+  private async let(
+    staff: StaffCaller,
+    lesson: Lesson,
+    student: { readonly id: string; readonly name: string },
+    to: { points: number | null; action: 'gradebook-agreed' | 'gradebook-own'; about: string },
+  ): Promise<void> {
     const name = await this.views.nameOf(lesson.id);
     await this.source.transaction(async (db) => {
-      await db.update(GradebookLineRow, { id: line.id }, { agreed: found.theirs });
-      await this.audit.add(
-        staff,
-        'gradebook-agreed',
-        { subject: lesson.id, about: `${found.student.name}, ${name}: ${found.theirs}, not ${found.ours}` },
-        db,
-      );
+      const line = (await takenLines(lesson.id, db)).get(student.id)!;
+      await db.update(GradebookLineRow, { id: line.id }, { agreed: to.points });
+      const about = `${student.name}, ${name}: ${to.about}`;
+      await this.audit.add(staff, to.action, { subject: lesson.id, about }, db);
     });
   }
 
@@ -178,19 +198,6 @@ export class GradebookService {
       relations: { staff: true },
       order: { at: 'DESC', id: 'DESC' },
     });
-  }
-
-  /** What the gradebook has taken of each student last. */
-  private async sent(
-    lessonId: string,
-    db = this.source.manager,
-  ): Promise<ReadonlyMap<string, GradebookLineRow>> {
-    const lines = await db.find(GradebookLineRow, {
-      where: { sending: { lessonId }, state: 'taken' },
-      relations: { student: true },
-      order: { id: 'ASC' },
-    });
-    return new Map([...groupedBy(lines, (l) => l.studentId)].map(([id, own]) => [id, own.at(-1)!]));
   }
 
   /** Marks as they were given out, in the lesson's measure. */

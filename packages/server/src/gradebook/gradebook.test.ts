@@ -187,6 +187,18 @@ describe('what stands otherwise in the gradebook', () => {
     expect((await differences())[0]!.agreed).toBe(true);
     expect((await world.teacher.post(at(lesson), {})).status).toBe(409);
     expect(standIn.results.get(id)!.score).toBe(ash.score + 0.5);
+    const row = async () =>
+      (await world.teacher.get<MarkTable>(`/api/lessons/${lesson.id}/marks`)).body.rows.find(
+        (r) => r.student.id === ash.student.id,
+      )!;
+    // It stands beside our own, for the teacher, on the sheet and for the student; and can be taken back.
+    expect([(await row()).agreed, (await row()).points]).toEqual([ash.score + 0.5, ash.score]);
+    const { text } = await world.teacher.get(`/api/lessons/${lesson.id}/marks/sheet/csv`);
+    expect(text).toContain(`${ash.score + 0.5} in the gradebook`);
+    expect((await world.teacher.send('DELETE', at(lesson, `/agreed/${ash.student.id}`))).status).toBe(204);
+    expect((await row()).agreed).toBeNull();
+    expect((await differences())[0]!.agreed).toBe(false);
+    expect((await world.teacher.send('DELETE', at(lesson, `/agreed/${ash.student.id}`))).status).toBe(404);
     const clove = last!.lines.find((l) => l.student.name === 'Clove Ling')!;
     expect((await world.teacher.send('PUT', at(lesson, `/agreed/${clove.student.id}`), {})).status).toBe(404);
   });

@@ -25,6 +25,7 @@ export class FeedbackService {
       onScreen: false,
       points: 0,
       max: 0,
+      agreed: null,
       items: [],
       next: null,
       syllabus: null,
@@ -32,9 +33,10 @@ export class FeedbackService {
       truths: [],
     };
     if (!given) return { me, title, released: false, ...nothing };
-    const [samples, questions] = await Promise.all([
+    const [samples, questions, agreed] = await Promise.all([
       this.views.samplesOf(lesson.id),
       this.questions.ofStudent(lesson.id, me.id),
+      this.marks.agreedFor(lesson.id, me.id),
     ]);
     const { points, max, late, onScreen, items } = given.marks;
     const place = new Map(samples.map((s, i) => [s.id, i]));
@@ -47,6 +49,7 @@ export class FeedbackService {
       onScreen: onScreen ?? false,
       points,
       max,
+      agreed,
       items: items
         .map(({ weight, points: earned, max: of, key, strand, sample, test, attribute, answer, why }) => ({
           key,

@@ -45,6 +45,7 @@ export class MarkFilesController {
         total: row.absent && !row.caughtUp ? null : row.points,
         onScreen: row.caughtUp !== null,
         max: row.max,
+        agreed: row.agreed,
         late: row.late,
         open: row.cells.filter((cell) => cell.open).length,
       })),

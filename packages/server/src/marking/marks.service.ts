@@ -20,6 +20,7 @@ import { PracticalVersion } from '../records/practicals.entities.js';
 import { ScreenRunRow } from '../records/practising.entities.js';
 import { FlagsService } from './flags.service.js';
 import { givenOut } from './frozen.js';
+import { agreedPoints } from './gradebook-lines.js';
 import { MarkKeepingService } from './mark-keeping.service.js';
 import { SchemeRecordsService } from './scheme-records.service.js';
 
@@ -45,20 +46,33 @@ export class MarksService {
   /** As `table`, of what is kept. @param db of a transaction under way. */
   async read(lesson: Lesson, db: EntityManager = this.marks.manager): Promise<MarkTable> {
     const lessonId = lesson.id;
-    const [groups, samples, handedIn, marks, changes, seats, given, standing, { document }, caughtUp, flags] =
-      await Promise.all([
-        this.views.groupsOf(lessonId),
-        this.views.samplesOf(lessonId),
-        this.handedIn(lessonId, db),
-        db.findBy(MarkRow, { lessonId }),
-        this.decisions(lessonId, db),
-        db.findBy(LessonSeat, { lessonId, absent: true }),
-        this.givenOut(lessonId, db),
-        this.schemes.of(lessonId, db),
-        db.findOneByOrFail(PracticalVersion, { id: lesson.practicalVersionId }),
-        this.caughtUp(lessonId, db),
-        this.flags.of(lessonId, db),
-      ]);
+    const [
+      groups,
+      samples,
+      handedIn,
+      marks,
+      changes,
+      seats,
+      given,
+      standing,
+      { document },
+      caughtUp,
+      flags,
+      agreed,
+    ] = await Promise.all([
+      this.views.groupsOf(lessonId),
+      this.views.samplesOf(lessonId),
+      this.handedIn(lessonId, db),
+      db.findBy(MarkRow, { lessonId }),
+      this.decisions(lessonId, db),
+      db.findBy(LessonSeat, { lessonId, absent: true }),
+      this.givenOut(lessonId, db),
+      this.schemes.of(lessonId, db),
+      db.findOneByOrFail(PracticalVersion, { id: lesson.practicalVersionId }),
+      this.caughtUp(lessonId, db),
+      this.flags.of(lessonId, db),
+      agreedPoints(lessonId, db),
+    ]);
     const { scheme } = standing;
     const cells = groupedBy(marks, (m) => m.studentId);
     const absent = new Set(seats.map((s) => s.studentId));
@@ -90,6 +104,7 @@ export class MarksService {
           ...totalOf(scheme, own, late),
           ...made,
           cells: own,
+          agreed: agreed.get(student.id) ?? null,
         };
         return { ...row, given: givenOut(row, given.get(student.id)?.marks) };
       }),
@@ -131,6 +146,11 @@ export class MarksService {
       order: { at: 'DESC', id: 'DESC' },
     });
     return last && !last.withdrawnAt ? last : undefined;
+  }
+
+  /** What stands in the gradebook instead of a student's mark; null where nothing was agreed to. */
+  async agreedFor(lessonId: string, studentId: string): Promise<number | null> {
+    return (await agreedPoints(lessonId, this.marks.manager, studentId)).get(studentId) ?? null;
   }
 
   /** What each student made up on screen, by student id: their best run, where catch-up is set. */

@@ -50,6 +50,9 @@ export default function FeedbackPage({ leave }: { readonly leave: () => void }) 
         <chakra.p fontSize="2xl" fontWeight="700" mt="2">
           {feedback.points} of {feedback.max}
         </chakra.p>
+        {feedback.agreed !== null && (
+          <chakra.p>In the gradebook {feedback.agreed} stands: your teacher agreed to it.</chakra.p>
+        )}
         {feedback.late && <chakra.p>Handed in after the end.</chakra.p>}
         {feedback.onScreen && (
           <chakra.p>You were away: this is what you made up on the bench on screen.</chakra.p>

@@ -40,6 +40,7 @@ const feedback: Feedback = {
   late: true,
   syllabus: 'core',
   onScreen: false,
+  agreed: null,
   points: 1,
   max: 3,
   items: [
@@ -95,11 +96,12 @@ describe('a student’s own marks', () => {
     expect(await faults()).toEqual([]);
   });
   test('say of somebody away that they are what was made up on screen', async () => {
-    page({ ...feedback, late: false, onScreen: true, items: [], next: null, truths: [] });
+    page({ ...feedback, late: false, onScreen: true, agreed: 2.5, items: [], next: null, truths: [] });
     expect(
       await screen.findByText(/You were away: this is what you made up on the bench on screen/),
     ).toBeTruthy();
     expect(screen.queryByText('Handed in after the end.')).toBeNull();
+    expect(screen.getByText('In the gradebook 2.5 stands: your teacher agreed to it.')).toBeTruthy();
   });
   test('have one next step, with questions whose answers are folded away', async () => {
     const { user } = page();

@@ -1,6 +1,6 @@
 /** Marks that were given out, to the school's gradebook: sent, watched, tried again; what stands otherwise there. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { Gradebook, Lesson } from '@kivex/contract';
+import type { Gradebook, GradebookDifference, Lesson } from '@kivex/contract';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { BookUp } from 'lucide-react';
 import { useState } from 'react';
@@ -110,9 +110,15 @@ function Differences({ lesson }: { readonly lesson: string }) {
   });
   const agree = useMutation({
     ...nowOrNever,
-    mutationFn: (student: string) =>
-      call('PUT /api/lessons/:lesson/gradebook/agreed/:student', { lesson, student }),
-    onSuccess: () => cache.invalidateQueries({ queryKey: key }),
+    mutationFn: ({ student, agreed }: GradebookDifference) =>
+      agreed
+        ? call('DELETE /api/lessons/:lesson/gradebook/agreed/:student', { lesson, student: student.id })
+        : call('PUT /api/lessons/:lesson/gradebook/agreed/:student', { lesson, student: student.id }),
+    onSuccess: () =>
+      Promise.all([
+        cache.invalidateQueries({ queryKey: key }),
+        cache.invalidateQueries({ queryKey: ['marks', lesson] }),
+      ]),
   });
   const problem = found.error ?? agree.error;
   return (
@@ -132,14 +138,14 @@ function Differences({ lesson }: { readonly lesson: string }) {
       {found.data?.map((difference) => (
         <Box key={difference.student.id} display="flex" gap="2" alignItems="center" flexWrap="wrap">
           <span>{differenceWords(difference)}</span>
-          {difference.theirs !== null && !difference.agreed && (
+          {(difference.theirs !== null || difference.agreed) && (
             <Button
               size="small"
-              aria-label={`Let ${difference.theirs} stand for ${difference.student.name}`}
+              aria-label={`Let ${difference.agreed ? difference.ours : difference.theirs} stand for ${difference.student.name}`}
               disabled={agree.isPending}
-              onClick={() => agree.mutate(difference.student.id)}
+              onClick={() => agree.mutate(difference)}
             >
-              Let theirs stand
+              {difference.agreed ? 'Let ours stand' : 'Let theirs stand'}
             </Button>
           )}
         </Box>

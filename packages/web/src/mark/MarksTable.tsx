@@ -122,6 +122,11 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
           ) : (
             <chakra.span fontWeight="700" whiteSpace="nowrap">
               {row.points} / {row.max}
+              {row.agreed !== null && (
+                <chakra.div fontSize="xs" color="ink.soft" fontWeight="400">
+                  {row.agreed} in the gradebook
+                </chakra.div>
+              )}
             </chakra.span>
           ),
       },

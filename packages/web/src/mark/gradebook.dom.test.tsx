@@ -69,12 +69,14 @@ describe('marks to the gradebook', () => {
     expect(await screen.findByText(/^Stopped: 1 of 2 results there/)).toBeTruthy();
     expect(asked.at(-1)!.path).toBe(`${at}/stop`);
   });
-  test('what was changed there is told when one looks, and agreed to', async () => {
+  test('what was changed there is told when one looks, agreed to, and taken back', async () => {
+    let agreed = false;
     const { user, asked } = await open(
       { at: 'g', last: sending(), toSend: 0 },
       {
-        [`GET ${at}/differences`]: [{ student: one, ours: 18, theirs: 19, agreed: false }],
-        [`PUT ${at}/agreed/${one.id}`]: null,
+        [`GET ${at}/differences`]: () => [{ student: one, ours: 18, theirs: 19, agreed }],
+        [`PUT ${at}/agreed/${one.id}`]: () => ((agreed = true), null),
+        [`DELETE ${at}/agreed/${one.id}`]: () => ((agreed = false), null),
       },
     );
     expect(asked.some((a) => a.path.endsWith('differences'))).toBe(false);
@@ -83,7 +85,10 @@ describe('marks to the gradebook', () => {
     );
     await user.click(screen.getByRole('button', { name: 'Look what was changed there' }));
     await user.click(await screen.findByRole('button', { name: 'Let 19 stand for Ash Tern' }));
-    await waitFor(() => expect(asked.some((a) => a.path === `${at}/agreed/${one.id}`)).toBe(true));
+    expect(await screen.findByText('Ash Tern: 19 there, 18 sent; agreed to.')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Let 18 stand for Ash Tern' }));
+    expect(await screen.findByRole('button', { name: 'Let 19 stand for Ash Tern' })).toBeTruthy();
+    expect(asked.filter((a) => a.path.endsWith(one.id)).map((a) => a.method)).toEqual(['PUT', 'DELETE']);
   });
   test('what there is to send is asked anew when marks are given out', async () => {
     function Marks() {

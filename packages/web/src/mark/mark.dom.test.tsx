@@ -54,12 +54,13 @@ describe('the table of marks', () => {
   });
   test('who was away has no mark, or what they made up on screen, called so', () => {
     const away = { ...rowOf(ash, []), absent: true, points: 0, max: 0 };
+    const agreed = { ...rowOf(clove, [markOf({})]), points: 2, max: 3, agreed: 2.5 };
     const made = { ...rowOf(birch, []), absent: true, caughtUp: { points: 2, max: 3 }, points: 2, max: 3 };
     show(
       <MarksTable
         lesson={lesson}
-        rows={[away, made]}
-        columns={columnsOf(lesson, [away, made])}
+        rows={[away, made, agreed]}
+        columns={columnsOf(lesson, [away, made, agreed])}
         place={undefined}
         choose={() => undefined}
         onOrder={() => undefined}
@@ -67,6 +68,7 @@ describe('the table of marks', () => {
     );
     expect(screen.getByRole('row', { name: /Ash Tern/ }).textContent).toContain('away: no mark');
     expect(screen.getByRole('row', { name: /Birch/ }).textContent).toContain('away; on screen 2 / 3');
+    expect(screen.getByRole('row', { name: /Clove/ }).textContent).toContain('2 / 32.5 in the gradebook');
   });
   test('pressing a mark says whose and which', async () => {
     const choose = jest.fn<(place: { student: string; column: string }) => void>();

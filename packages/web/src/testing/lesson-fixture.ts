@@ -165,6 +165,7 @@ export const rowOf = (
   late: false,
   absent: false,
   caughtUp: null,
+  agreed: null,
   ...totalOf(evenScheme, cells),
   cells,
   given: 'no',
