@@ -1,5 +1,5 @@
 /** What crosses the wire of practising: one question to the whole class, and work on screen set for a lesson. */
-import type { Action, Asked, Reason, Strictness, Syllabus } from '@kivex/core';
+import type { Action, Asked, Reason, ScreenRate, Strictness, Syllabus } from '@kivex/core';
 import type { SentEntry } from './bench.js';
 
 export interface NewClassQuestion {
@@ -96,11 +96,16 @@ export interface ScreenWorkResult {
   /** Homework whose best run came after its day. */
   readonly late: boolean;
 }
+/** What the runs of a class showed of its slips when a teacher took it into the school's rate. */
+export type AgreedScreen = Pick<ScreenRate, 'factor' | 'runs'>;
 export interface ScreenWorkTable {
   readonly work: ScreenWork | null;
   readonly results: readonly ScreenWorkResult[];
   /** How often each slip was made over all runs, in runs. */
   readonly slips: readonly { readonly code: string; readonly runs: number; readonly of: number }[];
+  /** What the first runs show beside what is usual; null where there is nothing to tell it from. */
+  readonly rate: ScreenRate | null;
+  readonly agreed: AgreedScreen | null;
 }
 /** The best run of a student, to be played again. */
 export interface StudentRun {

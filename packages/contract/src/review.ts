@@ -38,6 +38,8 @@ export interface SchoolSlips extends Omit<AgreedLesson, 'pace'> {
   readonly pace: number;
   /** Groups the pace rests on. */
   readonly groups: number;
+  /** First runs on screen that count for the rate beside the lessons. */
+  readonly runs: number;
 }
 
 /** One answer that has different marks in the school, and where which. */

@@ -360,6 +360,8 @@ export const routes = {
   'PUT /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable, NewScreenWork>(),
   'DELETE /api/lessons/:lesson/screen-work': teaching<void>(),
   'PUT /api/lessons/:lesson/screen-work/waived/:student': teaching<ScreenWorkTable>(),
+  'PUT /api/lessons/:lesson/screen-work/slips': teaching<ScreenWorkTable>(),
+  'DELETE /api/lessons/:lesson/screen-work/slips': teaching<ScreenWorkTable>(),
   'GET /api/lessons/:lesson/screen-work/runs': teaching<readonly StudentRun[]>(),
   'GET /api/bench/screen-work': student<OwnScreenWork>(),
   'POST /api/bench/screen-work': student<ScreenRunMarked, ScreenRun>(),

@@ -149,6 +149,7 @@ export * from './reasoning/likelihood.js';
 export * from './reasoning/lookalikes.js';
 export * from './rehearsal/changes.js';
 export * from './rehearsal/own-slips.js';
+export * from './rehearsal/screen-slips.js';
 export * from './rehearsal/rehearsal-plan.js';
 export * from './rehearsal/rehearse.js';
 export * from './sources/sources.js';

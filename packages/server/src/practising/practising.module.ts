@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { LessonsModule } from '../lessons/lessons.module.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import {
   ClassAnswerRow,
@@ -24,6 +25,7 @@ import { ScreenWorkService } from './screen-work.service.js';
       LessonSeat,
     ]),
     SyllabusesModule,
+    LessonsModule,
   ],
   controllers: [ClassQuestionsController, ScreenWorkController],
   providers: [ClassQuestionsService, ScreenWorkService],

@@ -1,6 +1,6 @@
 import type { OwnScreenWork, ScreenRunMarked, ScreenWorkTable, StudentRun } from '@kivex/contract';
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe } from '@nestjs/common';
-import { ByStudent, type StudentCaller } from '../access/caller.js';
+import { ByStaff, ByStudent, type StaffCaller, type StudentCaller } from '../access/caller.js';
 import { Route } from '../access/route.js';
 import { NewScreenWorkDto, ScreenRunDto } from './practising.dtos.js';
 import { ScreenWorkService } from './screen-work.service.js';
@@ -31,6 +31,18 @@ export class ScreenWorkController {
     @Param('student', ParseUUIDPipe) student: string,
   ): Promise<ScreenWorkTable> {
     return this.work.waive(id, student);
+  }
+  /** Takes what the runs show of slips into the school's rate. */
+  @Route('PUT /api/lessons/:lesson/screen-work/slips')
+  agree(@ByStaff() staff: StaffCaller, @Param('lesson', ParseUUIDPipe) id: string): Promise<ScreenWorkTable> {
+    return this.work.agree(staff, id, true);
+  }
+  @Route('DELETE /api/lessons/:lesson/screen-work/slips')
+  disagree(
+    @ByStaff() staff: StaffCaller,
+    @Param('lesson', ParseUUIDPipe) id: string,
+  ): Promise<ScreenWorkTable> {
+    return this.work.agree(staff, id, false);
   }
   @Route('GET /api/lessons/:lesson/screen-work/runs')
   runs(@Param('lesson', ParseUUIDPipe) id: string): Promise<StudentRun[]> {

@@ -15,8 +15,10 @@ import {
   groupedBy,
   markRun,
   readActions,
+  screenRate,
   syllabusFor,
   unknownExercise,
+  type ScreenRate,
   type Syllabus,
   type UnknownExercise,
 } from '@kivex/core';
@@ -24,8 +26,10 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import type { StudentCaller } from '../access/caller.js';
+import type { StaffCaller, StudentCaller } from '../access/caller.js';
+import { AuditService } from '../audit/audit.service.js';
 import { Clock } from '../clock/clock.js';
+import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { badInput, conflict, notFound, tooMany } from '../problems/problems.js';
 import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import { ScreenRunRow, ScreenWorkRow } from '../records/practising.entities.js';
@@ -38,6 +42,8 @@ const mostRuns = 40;
 export class ScreenWorkService {
   constructor(
     private readonly clock: Clock,
+    private readonly audit: AuditService,
+    private readonly views: LessonViewsService,
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
     @InjectRepository(LessonSeat) private readonly seats: Repository<LessonSeat>,
     @InjectRepository(ScreenWorkRow) private readonly works: Repository<ScreenWorkRow>,
@@ -63,6 +69,8 @@ export class ScreenWorkService {
       work: work && { ...planOf(work), syllabus: (await this.syllabus(lessonId)).id },
       results,
       slips: ratesOf(runs),
+      rate: firstRate(runs),
+      agreed: work?.agreed ?? null,
     };
   }
 
@@ -96,6 +104,7 @@ export class ScreenWorkService {
       asks,
       seed,
       due: kind === 'homework' ? due! : null,
+      agreed: null,
     });
     return this.table(lessonId);
   }
@@ -123,6 +132,21 @@ export class ScreenWorkService {
         slips: [],
         at: this.clock.now(),
       });
+    return this.table(lessonId);
+  }
+
+  /** Takes what the first runs show of slips, as they are now, into the school's rate; or out of it. @throws 409 */
+  async agree(staff: StaffCaller, lessonId: string, wanted: boolean): Promise<ScreenWorkTable> {
+    const work = await this.works.findOneBy({ lessonId });
+    const rate = work && firstRate(await this.runs.findBy({ workId: work.id }));
+    if (!work || (wanted && !rate)) throw conflict('There are no runs yet to tell a rate from.');
+    const agreed = wanted && rate ? { factor: rate.factor, runs: rate.runs } : null;
+    await this.works.update({ id: work.id }, { agreed });
+    const said = agreed ? `${agreed.factor.toFixed(2)} times the usual` : 'taken back';
+    await this.audit.add(staff, 'slips-agreed', {
+      subject: lessonId,
+      about: `${await this.views.nameOf(lessonId)}, on screen: ${said}`,
+    });
     return this.table(lessonId);
   }
 
@@ -214,6 +238,17 @@ function resultOf(
     at: best?.at.toISOString() ?? null,
     late: due !== null && best !== undefined && best.at.getTime() >= dayAfter(due),
   };
+}
+
+/** What the first run of each student shows of slips. */
+function firstRate(runs: readonly ScreenRunRow[]): ScreenRate | null {
+  const first = new Map<string, ScreenRunRow>();
+  for (const run of runs)
+    if (!run.waived && !(first.get(run.studentId) && first.get(run.studentId)!.at <= run.at))
+      first.set(run.studentId, run);
+  const tests = ({ run }: ScreenRunRow): string[] =>
+    (run?.entries ?? []).flatMap(({ body }) => (body.type === 'observation' ? [body.test] : []));
+  return screenRate([...first.values()].map((run) => ({ tests: tests(run), slips: run.slips }))) ?? null;
 }
 
 /** In how many runs each slip was made, most frequent first. */

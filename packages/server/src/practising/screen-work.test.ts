@@ -4,6 +4,7 @@ import type {
   MarkTable,
   OwnScreenWork,
   Problem,
+  SchoolSlips,
   ScreenRunMarked,
   ScreenWorkTable,
   StudentRun,
@@ -81,6 +82,27 @@ describe('work on screen set for a lesson', () => {
     expect(await own(world.birch)).toMatchObject({ state: 'waived', first: false });
     await world.teacher.send('PUT', `${path()}/waived/${birch}`);
     expect(await own(world.birch)).toMatchObject({ state: 'none', first: true });
+  });
+  test('what first runs show of slips is taken into the school’s rate at a teacher’s word, and out again', async () => {
+    await set();
+    const school = async () => (await world.teacher.get<SchoolSlips>('/api/school/slips')).body;
+    const slips = (method: 'PUT' | 'DELETE') =>
+      world.teacher.send<ScreenWorkTable & Problem>(method, `${path()}/slips`);
+    const before = await school();
+    expect((await slips('PUT')).status).toBe(409);
+    await world.ash.post('/api/bench/screen-work', await run(wrong, [{ do: 'dip' }, { do: 'flame' }]));
+    // The second run has no slip; what somebody does before they were told is what counts.
+    await world.ash.post('/api/bench/screen-work', await run(right));
+    const { rate, agreed } = (await world.teacher.get<ScreenWorkTable>(path())).body;
+    expect([rate, agreed]).toMatchObject([{ runs: 1, made: 1 }, null]);
+    expect(rate!.factor).toBeGreaterThan(1);
+    expect((await slips('PUT')).body.agreed).toEqual({ factor: rate!.factor, runs: 1 });
+    const after = await school();
+    expect([after.runs, after.lessons]).toEqual([before.runs + 1, before.lessons]);
+    expect(after.factor).toBeGreaterThan(before.factor);
+    expect((await world.ash.send('PUT', `${path()}/slips`)).status).toBe(401);
+    expect((await slips('DELETE')).body.agreed).toBeNull();
+    expect(await school()).toEqual(before);
   });
   test('a run is played and marked by the server; one that cannot have been made is refused', async () => {
     await set();

@@ -1,5 +1,5 @@
 import type { Mark, RecallCard, Strictness, Syllabus } from '@kivex/core';
-import type { ScreenRun, ScreenWorkKind } from '@kivex/contract';
+import type { AgreedScreen, ScreenRun, ScreenWorkKind } from '@kivex/contract';
 import type { Asked } from '@kivex/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { IdColumn, JsonColumn, RefColumn, TimeColumn } from './columns.js';
@@ -52,6 +52,8 @@ export class ScreenWorkRow {
   @Column({ type: 'varchar', length: 12 }) asks: Asked;
   @Column({ type: 'int' }) seed: number;
   @Column({ type: 'varchar', length: 10, nullable: true }) due: string | null;
+  /** The rate of slips its runs showed when a teacher took it into the school's. */
+  @JsonColumn({ nullable: true }) agreed: AgreedScreen | null;
 }
 
 /** A run of it by one student, or a teacher's waiver, which has no run. */

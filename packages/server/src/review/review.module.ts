@@ -4,6 +4,7 @@ import { LessonsModule } from '../lessons/lessons.module.js';
 import { MarkingModule } from '../marking/marking.module.js';
 import { Lesson } from '../records/lessons.entities.js';
 import { PracticalVersion } from '../records/practicals.entities.js';
+import { ScreenWorkRow } from '../records/practising.entities.js';
 import { LogModule } from '../run/log/log.module.js';
 import { LessonLogFileService } from './lesson-log-file.service.js';
 import { LessonReviewService } from './lesson-review.service.js';
@@ -13,7 +14,12 @@ import { SchoolReviewService } from './school-review.service.js';
 import { SchoolSlipsService } from './school-slips.service.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Lesson, PracticalVersion]), LessonsModule, MarkingModule, LogModule],
+  imports: [
+    TypeOrmModule.forFeature([Lesson, PracticalVersion, ScreenWorkRow]),
+    LessonsModule,
+    MarkingModule,
+    LogModule,
+  ],
   controllers: [ReviewController],
   providers: [
     LessonReviewService,

@@ -166,7 +166,7 @@ describe('how often classes slip', () => {
   const agree = (body: object, { id } = first) =>
     world.teacher.send<SchoolSlips & Problem>('PUT', `/api/lessons/${id}/review/slips`, body);
   test('is the usual until a teacher lets a lesson count; then drawn towards it, and back', async () => {
-    expect(await slips()).toEqual({ factor: 1, names: 0, lessons: 0, pace: 1, groups: 0 });
+    expect(await slips()).toEqual({ factor: 1, names: 0, lessons: 0, pace: 1, groups: 0, runs: 0 });
     expect((await review(first)).agreed).toBeNull();
     const { body } = await agree({ factor: 2, names: 60 });
     expect(body).toMatchObject({ names: 60, lessons: 1 });

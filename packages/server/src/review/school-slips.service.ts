@@ -1,6 +1,6 @@
 /** How often the classes of a school slip: from lessons whose rate a teacher has agreed to, for its rehearsals. */
 import type { SchoolSlips } from '@kivex/contract';
-import { schoolFactor, schoolPace, type AgreedLesson } from '@kivex/core';
+import { runIsWorth, schoolFactor, schoolPace, type AgreedLesson } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Not, Repository } from 'typeorm';
@@ -8,6 +8,7 @@ import type { StaffCaller } from '../access/caller.js';
 import { AuditService } from '../audit/audit.service.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { Lesson } from '../records/lessons.entities.js';
+import { ScreenWorkRow } from '../records/practising.entities.js';
 
 /** The newest lessons agreed on: classes change. */
 const mostLessons = 40;
@@ -16,6 +17,7 @@ const mostLessons = 40;
 export class SchoolSlipsService {
   constructor(
     @InjectRepository(Lesson) private readonly lessons: Repository<Lesson>,
+    @InjectRepository(ScreenWorkRow) private readonly works: Repository<ScreenWorkRow>,
     private readonly views: LessonViewsService,
     private readonly audit: AuditService,
   ) {}
@@ -28,8 +30,18 @@ export class SchoolSlipsService {
       take: mostLessons,
     });
     const agreed = rows.map((row) => row.agreedSlips!);
+    const works = await this.works.find({
+      where: { lesson: { schoolId }, agreed: Not(IsNull()) },
+      order: { id: 'DESC' },
+      take: mostLessons,
+    });
+    const screens = works.map((work) => work.agreed!);
     return {
-      factor: schoolFactor(agreed),
+      factor: schoolFactor([
+        ...agreed,
+        ...screens.map(({ factor, runs }) => ({ factor, names: runs * runIsWorth })),
+      ]),
+      runs: screens.reduce((n, s) => n + s.runs, 0),
       names: agreed.reduce((n, l) => n + l.names, 0),
       lessons: agreed.length,
       pace: schoolPace(agreed),

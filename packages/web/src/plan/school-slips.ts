@@ -2,9 +2,9 @@
 import type { SchoolSlips } from '@kivex/contract';
 import type { RehearsalPlan } from '@kivex/core';
 
-/** The school's rate; undefined where no lesson counts for it. */
+/** The school's rate; undefined where neither a lesson nor runs on screen count for it. */
 export const ownSlips = (school: SchoolSlips | undefined): SchoolSlips | undefined =>
-  school && school.lessons > 0 ? school : undefined;
+  school && school.lessons + school.runs > 0 ? school : undefined;
 
 export const withSlips = (
   plan: RehearsalPlan,
@@ -13,7 +13,11 @@ export const withSlips = (
 ): RehearsalPlan => (own && !asUsual ? { ...plan, slipFactor: own.factor, paceFactor: own.pace } : plan);
 
 /** What of the school's own a rehearsal begins with, and what that rests on. */
-export function ownWords({ factor, lessons, names, pace, groups }: SchoolSlips): string {
-  const slips = `Slips as in this school: ${factor.toFixed(1)} times the usual, from ${lessons} ${lessons === 1 ? 'lesson' : 'lessons'} with ${names} names`;
+export function ownWords({ factor, lessons, names, pace, groups, runs }: SchoolSlips): string {
+  const from = [
+    ...(lessons ? [`${lessons} ${lessons === 1 ? 'lesson' : 'lessons'} with ${names} names`] : []),
+    ...(runs ? [runs === 1 ? 'one run on screen' : `${runs} runs on screen`] : []),
+  ];
+  const slips = `Slips as in this school: ${factor.toFixed(1)} times the usual, from ${from.join(' and ')}`;
   return groups ? `${slips}; ${pace.toFixed(1)} times the minutes, from ${groups} groups` : slips;
 }

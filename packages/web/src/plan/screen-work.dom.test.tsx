@@ -17,8 +17,10 @@ const table = (state: 'none' | 'tried' | 'passed' | 'waived'): ScreenWorkTable =
     { student: ash, state, points: 2, max: 3, tries: 1, slips: ['wire-not-clean'], at: null, late: false },
   ],
   slips: [{ code: 'wire-not-clean', runs: 1, of: 2 }],
+  rate: { factor: 1.31, runs: 2, made: 1, usual: 0.29 },
+  agreed: null,
 });
-const nothing: ScreenWorkTable = { work: null, results: [], slips: [] };
+const nothing: ScreenWorkTable = { work: null, results: [], slips: [], rate: null, agreed: null };
 const panel = (server: Record<string, unknown>) =>
   show(
     <Routes>
@@ -47,6 +49,31 @@ describe('work on screen, on the teacher’s side', () => {
     expect(await faults()).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Let off Ash Tern' }));
     expect(await screen.findByText('1 of 1 have passed or are let off.')).toBeTruthy();
+  });
+  test('what the first runs show of slips counts for the school’s rehearsals at a teacher’s word, and no longer at another', async () => {
+    const counted = { ...table('tried'), agreed: { factor: 1.31, runs: 2 } };
+    const { user, asked } = panel({
+      [`GET ${path}`]: table('tried'),
+      [`PUT ${path}/slips`]: counted,
+      [`DELETE ${path}/slips`]: new Refusal(503, { detail: 'Kivex cannot be reached.' }),
+    });
+    expect(
+      await screen.findByText(
+        '1 slip in 2 first runs; 0.3 would be usual. That is 1.3 times the usual rate.',
+      ),
+    ).toBeTruthy();
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Count it for the school’s rehearsals' }));
+    expect(await screen.findByText(/^Counted: 1\.3 times the usual, from 2 runs/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /^No longer count it/ }));
+    expect(await screen.findByText('Kivex cannot be reached.')).toBeTruthy();
+    expect(screen.getByText(/^Counted:/)).toBeTruthy();
+    expect(asked.filter((a) => a.path.endsWith('/slips')).map((a) => a.method)).toEqual(['PUT', 'DELETE']);
+  });
+  test('with nothing run there is nothing to tell from', async () => {
+    panel({ [`GET ${path}`]: { ...table('none'), slips: [], rate: null } });
+    await screen.findByText('0 of 1 have passed or are let off.');
+    expect(screen.queryByRole('button', { name: /Count it/ })).toBeNull();
   });
   test('what is wrong is told at its field, and what was typed stays', async () => {
     const { user } = panel({
