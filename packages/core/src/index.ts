@@ -57,6 +57,7 @@ export * from './lesson/advice.js';
 export * from './recall/deck.js';
 export * from './recall/question-set.js';
 export * from './recall/topics.js';
+export * from './recall/wells.js';
 export * from './recall/missing-words.js';
 export * from './recall/question-package.js';
 export * from './insight/namings.js';

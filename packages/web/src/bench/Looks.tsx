@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { attributeOf, testOf, type PlannedTest } from '@kivex/core';
 import { Fold } from '../kit/Fold.js';
 import { Input } from '../kit/Input.js';
-import { WellChoice } from './WellChoice.js';
+import { WellChoice } from '../kit/well/WellChoice.js';
 
 export function Looks({
   planned,

@@ -9,7 +9,7 @@ import { Method } from './Method.js';
 import { Naming } from './Naming.js';
 import { Pad } from './Pad.js';
 import { useTimers } from './timers.js';
-import { WellChoice } from './WellChoice.js';
+import { WellChoice } from '../kit/well/WellChoice.js';
 
 const lesson = lessonOf(salt, { state: 'running' });
 const bench = benchOf(lesson);

@@ -4,14 +4,13 @@ import {
   deckOf,
   drawnSet,
   markRecall,
-  missingWords,
+  markWell,
   recallTopics,
-  type Mark,
   type QuestionSet,
-  type RecallCard,
   type RecallTopic,
   type Strictness,
   type Syllabus,
+  wellsOf,
 } from '@kivex/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from '../../kit/Button.js';
@@ -20,10 +19,14 @@ import { Field } from '../../kit/Field.js';
 import { Form } from '../../kit/Form.js';
 import { Input } from '../../kit/Input.js';
 import { Notice } from '../../kit/Notice.js';
+import { Switch } from '../../kit/Switch.js';
 import { Tile } from '../../kit/Tile.js';
+import { WellChoice } from '../../kit/well/WellChoice.js';
 import { HowStrict } from '../HowStrict.js';
 import { markedWords } from '../class/topic-words.js';
 import { Link } from 'react-router';
+import { AllDone } from './AllDone.js';
+import { Told, type ToldAnswer } from './Told.js';
 import { answered, dueNow, readKept, streakOf, writeKept, type Known } from './schedule.js';
 
 const topicNames: Readonly<Record<RecallTopic, string>> = {
@@ -42,12 +45,6 @@ const storedName = (): string => {
   }
 };
 
-interface Told {
-  readonly card: RecallCard;
-  readonly answer: string;
-  readonly mark: Mark;
-}
-
 interface RecallPartProps {
   readonly syllabus: Syllabus;
   /** A teacher's set: its questions, once each, marked as it says. */
@@ -64,13 +61,16 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
   const [strictness, setStrictness] = useState<Strictness>(set?.strictness ?? syllabus.strictness);
   const [last, setLast] = useState<string>();
   const [answer, setAnswer] = useState('');
-  const [told, setTold] = useState<Told>();
+  const [byWells, setByWells] = useState(false);
+  const [told, setTold] = useState<ToldAnswer>();
   const [keeps, setKeeps] = useState(true);
   const box = useRef<HTMLInputElement>(null);
   const now = new Date();
   const { due, fresh, next } = dueNow(deck, kept, now, topics, last);
   const streak = streakOf(kept.days, now);
   const card = told?.card ?? (drawn ? drawn[gone.length] : next);
+  // A teacher's set asks for words.
+  const wells = card && byWells && !set ? wellsOf(card) : undefined;
   useEffect(() => {
     if (!told) box.current?.focus();
   }, [told, card?.id]);
@@ -88,7 +88,10 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
   const markIt = (event: React.FormEvent) => {
     event.preventDefault();
     if (!card || told) return;
-    setTold({ card, answer, mark: markRecall(syllabus, card, answer, strictness) });
+    if (!wells)
+      setTold({ card, answer, mark: markRecall(syllabus, card, answer, strictness), tapped: false });
+    else if (wells.values.some((v) => v.id === answer))
+      setTold({ card, answer, mark: markWell(card, answer), tapped: true });
   };
   const goOn = (known: Known) => {
     if (!told) return;
@@ -121,18 +124,22 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
               {card.ask}
             </chakra.h2>
             <Form onSubmit={markIt} display="flex" flexDirection="column" gap="3">
-              <Field label="Your answer">
-                <Input
-                  ref={box}
-                  size="bench"
-                  value={answer}
-                  maxLength={500}
-                  autoComplete="off"
-                  spellCheck={false}
-                  readOnly={Boolean(told)}
-                  onChange={(e) => setAnswer(e.target.value)}
-                />
-              </Field>
+              {wells ? (
+                <WellChoice attribute={wells} chosen={answer} disabled={Boolean(told)} choose={setAnswer} />
+              ) : (
+                <Field label="Your answer">
+                  <Input
+                    ref={box}
+                    size="bench"
+                    value={answer}
+                    maxLength={500}
+                    autoComplete="off"
+                    spellCheck={false}
+                    readOnly={Boolean(told)}
+                    onChange={(e) => setAnswer(e.target.value)}
+                  />
+                </Field>
+              )}
               {!told && (
                 <Button type="submit" size="bench" variant="go">
                   Mark it
@@ -174,89 +181,22 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
               />
             </Box>
             <HowStrict value={strictness} choose={setStrictness} />
+            <Switch
+              checked={byWells}
+              onChange={(on) => {
+                setByWells(on);
+                setAnswer('');
+                setTold(undefined);
+              }}
+            >
+              Tap a well where something is seen
+            </Switch>
           </>
         )}
         <chakra.p fontSize="sm" color="ink.soft">
           {deck.length} questions on {new Set(deck.map((c) => c.fact)).size} facts, all of this syllabus.
         </chakra.p>
       </Tile>
-    </Box>
-  );
-}
-
-/** With nothing left to ask: for today, or of the set. */
-function AllDone({
-  drawn,
-  gone,
-  again,
-}: {
-  readonly drawn: readonly RecallCard[] | undefined;
-  readonly gone: readonly Known[];
-  readonly again: () => void;
-}) {
-  if (!drawn) return <Notice tone="go">That is all for today. What you knew least comes back first.</Notice>;
-  if (!drawn.length)
-    return (
-      <Notice tone="look">There is no question in this set. Ask your teacher for its address again.</Notice>
-    );
-  const right = gone.filter((k) => k === 'right').length;
-  return (
-    <Notice tone="go" action={<Button onClick={again}>Once more</Button>}>
-      All {drawn.length} answered, {right} of them rightly. What you knew least comes back under all
-      questions.
-    </Notice>
-  );
-}
-
-const knownFrom = ({ points, max, verdict }: Mark): Known | undefined =>
-  verdict === 'review' ? undefined : points === max ? 'right' : points > 0 ? 'partly' : 'wrong';
-
-/** What it earned and why, the model answer, and what was missing of it. */
-function Told({
-  told: { card, answer, mark },
-  goOn,
-}: {
-  readonly told: Told;
-  readonly goOn: (known: Known) => void;
-}) {
-  const known = knownFrom(mark);
-  const missing = known === 'right' || card.item.kind === 'equation' ? [] : missingWords(card.model, answer);
-  const first = useRef<HTMLButtonElement>(null);
-  useEffect(() => first.current?.focus(), []);
-  return (
-    <Box display="flex" flexDirection="column" gap="3" mt="3">
-      <Notice tone={known === 'right' ? 'go' : known ? 'look' : 'tell'}>
-        <strong>{known === undefined ? 'Kivex is not sure.' : `${mark.points} of ${mark.max}.`}</strong>{' '}
-        {mark.why.map((w) => w.text).join(' ')}
-      </Notice>
-      <chakra.p>
-        Model answer: <strong>{card.model}</strong>
-        {missing.length > 0 && (
-          <>
-            . Not in yours:{' '}
-            {missing.map((word, i) => (
-              <chakra.mark key={word} bg="saffron.wash" color="ink" px="1">
-                {i ? ' ' : ''}
-                {word}
-              </chakra.mark>
-            ))}
-          </>
-        )}
-      </chakra.p>
-      {known === undefined ? (
-        <Box display="flex" gap="2" flexWrap="wrap">
-          <Button ref={first} size="bench" variant="go" onClick={() => goOn('right')}>
-            Mine says the same
-          </Button>
-          <Button size="bench" onClick={() => goOn('wrong')}>
-            It does not
-          </Button>
-        </Box>
-      ) : (
-        <Button ref={first} size="bench" variant="go" onClick={() => goOn(known)}>
-          Next
-        </Button>
-      )}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { deckOf, drawnSet, syllabusOf } from '@kivex/core';
-import { screen } from '@testing-library/react';
+import { deckOf, drawnSet, markWell, syllabusOf, wellsOf } from '@kivex/core';
+import { screen, within } from '@testing-library/react';
 import { faults, show } from '../../testing/show.js';
 import { RecallPart } from './RecallPart.js';
 import { answered, nothingKept, readKept, writeKept } from './schedule.js';
@@ -41,6 +41,35 @@ describe('quick recall', () => {
     expect(screen.getByText(/0 due, \d+ new today, 1 day kept up/)).toBeTruthy();
     expect(Object.values(readKept('', 'core').facts)).toHaveLength(1);
   });
+  test('a well is tapped where something is seen; known by sight, it comes back sooner than said in words', async () => {
+    const { user } = show(<RecallPart syllabus={core} />);
+    await user.click(screen.getByRole('button', { name: 'what you see' }));
+    await user.click(screen.getByRole('checkbox', { name: 'Tap a well where something is seen' }));
+    const ask = screen.getAllByRole('heading', { level: 2 })[0]!.textContent!;
+    const card = deckOf(core).find((c) => c.ask === ask)!;
+    const attribute = wellsOf(card)!;
+    const right = attribute.values.find((v) => markWell(card, v.id).points)!;
+    const group = screen.getByRole('group', { name: attribute.question });
+    expect(within(group).getAllByRole('button')).toHaveLength(attribute.values.length);
+    await user.click(screen.getByRole('button', { name: 'Mark it' }));
+    expect(screen.queryByText(/Model answer/)).toBeNull();
+    await user.click(within(group).getByRole('button', { name: right.label }));
+    await user.click(screen.getByRole('button', { name: 'Mark it' }));
+    expect((await screen.findByText('1 of 1.')).parentElement!.textContent).toMatch(
+      /is what is seen\. It comes back to be said in words\.$/,
+    );
+    expect(screen.getByText(/Model answer:/).textContent).not.toMatch(/Not in yours/);
+    expect(await faults()).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Next' }));
+    const due = (known: 'right' | 'partly') =>
+      new Date(answered(nothingKept, card.fact, known, noon(1)).facts[card.fact]!.due).getTime();
+    expect(due('partly')).toBeLessThan(due('right'));
+    expect(readKept('', 'core').facts[card.fact]).toBeDefined();
+    // What is said, not seen, is still written.
+    await user.click(screen.getByRole('button', { name: 'what you see' }));
+    await user.click(screen.getByRole('button', { name: 'gas tests' }));
+    expect(screen.getByLabelText('Your answer')).toBeTruthy();
+  });
   test('whoever comes next has a schedule of their own', async () => {
     writeKept('ada', 'core', answered(nothingKept, 'gas:O2', 'wrong', new Date(Date.now() - 86_400_000)));
     const { user } = show(<RecallPart syllabus={core} />);
@@ -68,6 +97,7 @@ describe('a teacher’s set', () => {
     expect(screen.getByText('0 of 2 answered')).toBeTruthy();
     expect(screen.getByText(/A set of your teacher’s, marked strictly/)).toBeTruthy();
     expect(screen.queryByLabelText('Marked')).toBeNull();
+    expect(screen.queryByRole('checkbox')).toBeNull();
     for (const [i, card] of cards.entries()) {
       expect(screen.getAllByRole('heading', { level: 2 })[0]!.textContent).toBe(card.ask);
       await user.type(screen.getByLabelText('Your answer'), i ? 'xyzzy not it' : card.model);

@@ -1,17 +1,18 @@
 /** The wells of one attribute, to tap: each a drawing and its word. */
 import { Box } from '@chakra-ui/react';
 import type { Attribute } from '@kivex/core';
-import { OnOff } from '../kit/OnOff.js';
-import { Well } from '../kit/well/Well.js';
+import { OnOff } from '../OnOff.js';
+import { Well } from './Well.js';
 
 interface WellChoiceProps {
   readonly attribute: Attribute;
   readonly chosen: string | undefined;
-  readonly glass: boolean;
+  readonly glass?: boolean;
+  readonly disabled?: boolean;
   readonly choose: (value: string) => void;
 }
 
-export function WellChoice({ attribute, chosen, glass, choose }: WellChoiceProps) {
+export function WellChoice({ attribute, chosen, glass = false, disabled = false, choose }: WellChoiceProps) {
   return (
     <Box
       role="group"
@@ -29,6 +30,7 @@ export function WellChoice({ attribute, chosen, glass, choose }: WellChoiceProps
           size="bench"
           pressed={chosen === value.id}
           onPressedChange={() => choose(value.id)}
+          disabled={disabled}
           justifyContent="flex-start"
           gap="1"
           px="1"
