@@ -9,7 +9,7 @@ import {
   type Syllabus,
   type UnknownExercise,
 } from '@kivex/core';
-import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
@@ -18,6 +18,18 @@ import { Input } from '../kit/Input.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { carried, type OwnSample } from '../practicals/own-sample.js';
+
+interface Entered {
+  /** A gas or a metal; empty for a salt. */
+  gas: string;
+  cation: string;
+  anion: string;
+  form: 'solution' | 'solid' | 'lumps';
+  strength: string;
+  /** Cation of what got into it; empty for nothing. */
+  trace: string;
+}
+type OwnMade = OwnSample & { readonly lumps?: boolean };
 
 export function OwnMaking({
   syllabus,
@@ -29,56 +41,66 @@ export function OwnMaking({
   const gases = syllabus.gases.filter((g) => g !== 'H2O' && !standsForNone(g));
   const salts = syllabus.cations.length > 0 && syllabus.anions.length > 0;
   const go = useNavigate();
-  const [cation, setCation] = useState<string>(syllabus.cations[0] ?? '');
-  const [anion, setAnion] = useState<string>(syllabus.anions[0] ?? '');
-  const [gas, setGas] = useState<string>(salts ? '' : (gases[0] ?? ''));
-  const [strength, setStrength] = useState('0.1');
-  const [trace, setTrace] = useState('');
-  const [form, setForm] = useState<'solution' | 'solid' | 'lumps'>('solution');
-  const [wrong, setWrong] = useState<{ field: string; detail: string }>();
+  const {
+    register,
+    control,
+    handleSubmit,
+    setError,
+    formState: { errors },
+  } = useForm<Entered>({
+    defaultValues: {
+      gas: salts ? '' : (gases[0] ?? ''),
+      cation: syllabus.cations[0] ?? '',
+      anion: syllabus.anions[0] ?? '',
+      form: 'solution',
+      strength: '0.1',
+      trace: '',
+    },
+  });
+  const [gas, cation, form] = useWatch({ control, name: ['gas', 'cation', 'form'] });
   /** What the form says; undefined, and told at its field, where it cannot be set out. */
-  const read = (): (OwnSample & { readonly lumps?: boolean }) | undefined => {
-    setWrong(undefined);
-    if (gas)
-      return { ions: [gas], form: (syllabus.metals as readonly string[]).includes(gas) ? 'metal' : 'gas' };
-    const ions = [cation, anion];
+  const read = (entered: Entered): OwnMade | undefined => {
+    if (entered.gas)
+      return {
+        ions: [entered.gas],
+        form: (syllabus.metals as readonly string[]).includes(entered.gas) ? 'metal' : 'gas',
+      };
+    const ions = [entered.cation, entered.anion];
     const none = whyNoSalt(ions);
     if (none) {
-      setWrong({ field: 'anion', detail: `There is no such salt: ${none}. Choose another partner.` });
+      setError('anion', { message: `There is no such salt: ${none}. Choose another partner.` });
       return undefined;
     }
-    if (form !== 'solution') return { ions, form: 'solid', lumps: form === 'lumps' };
-    const molarity = Number(strength.replace(',', '.'));
-    if (molarity > 0 && molarity <= 5) return { ions, form, molarity };
-    setWrong({ field: 'strength', detail: 'Give a strength above 0, up to 5 mol/dm³.' });
+    if (entered.form !== 'solution') return { ions, form: 'solid', lumps: entered.form === 'lumps' };
+    const molarity = Number(entered.strength.replace(',', '.'));
+    if (molarity > 0 && molarity <= 5) return { ions, form: entered.form, molarity };
+    setError('strength', { message: 'Give a strength above 0, up to 5 mol/dm³.' });
     return undefined;
   };
-  const make = (event: React.FormEvent) => {
-    event.preventDefault();
-    const own = read();
+  const make = handleSubmit((entered) => {
+    const own = read(entered);
     if (!own) return;
     const asks = own.form === 'gas' || own.form === 'metal' ? own.form : 'salt';
     start(
       ownExercise(syllabus, asks, own.ions, own.form, {
         ...(own.lumps ? { lumps: true } : {}),
         ...(own.molarity === undefined ? {} : { molarity: own.molarity }),
-        ...(own.form === 'solution' && trace ? { traceOf: trace } : {}),
+        ...(own.form === 'solution' && entered.trace ? { traceOf: entered.trace } : {}),
       }),
       saltName(own.ions),
     );
-  };
-  const keep = () => {
-    const own = read();
+  });
+  const keep = handleSubmit((entered) => {
+    const own = read(entered);
     if (own) void go(`/practicals${carried(own)}`);
-  };
-  const at = (field: string) => (wrong?.field === field ? wrong.detail : undefined);
+  });
   return (
     <Tile maxW="24rem">
-      <Form onSubmit={make} display="flex" flexDirection="column" gap="3">
+      <Form onSubmit={(event) => void make(event)} display="flex" flexDirection="column" gap="3">
         <chakra.h2 fontSize="xl">Make your own</chakra.h2>
         {gases.length > 0 && (
           <Field label="What">
-            <Select value={gas} onChange={(e) => setGas(e.target.value)}>
+            <Select {...register('gas')}>
               {salts && <option value="">a salt</option>}
               {gases.map((g) => (
                 <option key={g} value={g}>
@@ -96,7 +118,7 @@ export function OwnMaking({
         {!gas && (
           <>
             <Field label="Cation">
-              <Select value={cation} onChange={(e) => setCation(e.target.value)}>
+              <Select {...register('cation')}>
                 {syllabus.cations.map((c) => (
                   <option key={c} value={c}>
                     {speciesName(c)}
@@ -104,8 +126,8 @@ export function OwnMaking({
                 ))}
               </Select>
             </Field>
-            <Field label="Anion" error={at('anion')}>
-              <Select value={anion} onChange={(e) => setAnion(e.target.value)}>
+            <Field label="Anion" error={errors.anion?.message}>
+              <Select {...register('anion')}>
                 {syllabus.anions.map((a) => (
                   <option key={a} value={a}>
                     {speciesName(a)}
@@ -114,7 +136,7 @@ export function OwnMaking({
               </Select>
             </Field>
             <Field label="As">
-              <Select value={form} onChange={(e) => setForm(e.target.value as typeof form)}>
+              <Select {...register('form')}>
                 <option value="solution">a solution</option>
                 <option value="solid">a powder</option>
                 <option value="lumps">lumps</option>
@@ -122,16 +144,11 @@ export function OwnMaking({
             </Field>
             {form === 'solution' && (
               <>
-                <Field label="Strength, mol/dm³" error={at('strength')}>
-                  <Input
-                    value={strength}
-                    inputMode="decimal"
-                    maxLength={6}
-                    onChange={(e) => setStrength(e.target.value)}
-                  />
+                <Field label="Strength, mol/dm³" error={errors.strength?.message}>
+                  <Input inputMode="decimal" maxLength={6} {...register('strength')} />
                 </Field>
                 <Field label="A hundredth part of" help="As a jar that something got into.">
-                  <Select value={trace} onChange={(e) => setTrace(e.target.value)}>
+                  <Select {...register('trace')}>
                     <option value="">nothing else</option>
                     {['Na+', ...syllabus.cations]
                       .filter((c, i, all) => all.indexOf(c) === i && c !== cation)
@@ -148,7 +165,7 @@ export function OwnMaking({
         )}
         <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
           <Button type="submit">Set it out</Button>
-          <Button variant="quiet" onClick={keep}>
+          <Button variant="quiet" onClick={(event) => void keep(event)}>
             Teachers: into a practical
           </Button>
         </Box>
