@@ -1,6 +1,6 @@
 /** The panel "What follows": plain sentences on what the present state leads to, each with what to do. */
 import { Box, chakra, useMediaQuery } from '@chakra-ui/react';
-import { Fragment, type ReactNode } from 'react';
+import { Fragment, memo, type ReactNode } from 'react';
 import { Tile } from '../kit/Tile.js';
 
 export interface Consequence {
@@ -22,6 +22,34 @@ export function Follows({
   readonly children?: ReactNode;
 }) {
   return (
+    <FollowsFrame>
+      {first}
+      <Consequences consequences={consequences} />
+      {children}
+    </FollowsFrame>
+  );
+}
+
+/** A line is drawn anew only where it is another: what stays the same object is left alone. */
+export function Consequences({ consequences }: { readonly consequences: readonly Consequence[] }) {
+  return consequences.map((consequence) => <Line key={consequence.key} consequence={consequence} />);
+}
+const Line = memo(function Line({
+  consequence: { tone, text, action },
+}: {
+  readonly consequence: Consequence;
+}) {
+  return (
+    <Box borderLeft="5px solid" borderColor={lines[tone]} pl="3">
+      <div>{text}</div>
+      {action && <Box mt="1.5">{action}</Box>}
+    </Box>
+  );
+});
+
+/** The panel itself, for those who fill it by themselves. */
+export function FollowsFrame({ children }: { readonly children: ReactNode }) {
+  return (
     <Tile
       aria-label="What follows"
       position={{ lg: 'sticky' }}
@@ -32,13 +60,6 @@ export function Follows({
       alignSelf="start"
     >
       <chakra.h2 fontSize="lg">What follows</chakra.h2>
-      {first}
-      {consequences.map(({ key, tone, text, action }) => (
-        <Box key={key} borderLeft="5px solid" borderColor={lines[tone]} pl="3">
-          <div>{text}</div>
-          {action && <Box mt="1.5">{action}</Box>}
-        </Box>
-      ))}
       {children}
     </Tile>
   );

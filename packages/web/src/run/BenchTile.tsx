@@ -24,6 +24,9 @@ interface BenchTileProps {
   readonly open: (group: string) => void;
 }
 
+/** Plain, as every entry draws it anew. */
+const spacer = { flex: 1 } as const;
+
 const agoWords = (minutes: number): string => (minutes < 1 ? 'just now' : `${minutes} min ago`);
 
 /** What a bench has come to, in a line. */
@@ -80,34 +83,13 @@ export const BenchTile = memo(function BenchTile({
       contain="layout paint"
       opacity={quiet ? 0.85 : 1}
     >
-      <Box display="flex" alignItems="center" gap="1.5">
-        <Button
-          size="small"
-          variant="quiet"
-          px="1"
-          ms="-1"
-          fontWeight="700"
-          aria-label={`Open ${group.name}`}
-          onClick={() => open(group.id)}
-        >
-          {group.name}
-        </Button>
-        <Box flex="1" />
-        <chakra.span
-          fontSize="sm"
-          color={devices ? 'verdigris' : 'ink.faint'}
-          display="inline-flex"
-          alignItems="center"
-          gap="0.5"
-          title={devices ? 'Devices connected' : 'No device connected'}
-        >
-          <Smartphone size={15} aria-hidden /> {devices}
-          <chakra.span srOnly> devices connected</chakra.span>
-        </chakra.span>
-      </Box>
-      <chakra.div fontSize="sm" color="ink.soft" lineHeight="1.2">
-        {group.students.map((s) => s.name).join(', ')}
-      </chakra.div>
+      <TileHead
+        id={group.id}
+        name={group.name}
+        students={group.students.map((s) => s.name).join(', ')}
+        devices={devices}
+        open={open}
+      />
       {few ? (
         <Box role="group" aria-label={`Knowns of ${group.name}`} display="flex" flexWrap="wrap" gap="0.5">
           {rows
@@ -143,7 +125,7 @@ export const BenchTile = memo(function BenchTile({
         </chakra.div>
       )}
       <Unknowns bench={bench} samples={samples} truth={truth} few={few} />
-      <Box flex="1" />
+      <div style={spacer} />
       {trouble && !call && (
         <chakra.div fontSize="sm" color="saffron" fontWeight="600" display="flex" gap="1">
           <TriangleAlert size={16} aria-hidden style={{ flex: 'none' }} />{' '}
@@ -177,6 +159,53 @@ export const BenchTile = memo(function BenchTile({
         </Button>
       )}
     </Tile>
+  );
+});
+
+/** Whose bench it is, and its devices: what seldom changes. */
+const TileHead = memo(function TileHead({
+  id,
+  name,
+  students,
+  devices,
+  open,
+}: {
+  readonly id: string;
+  readonly name: string;
+  readonly students: string;
+  readonly devices: number;
+  readonly open: (group: string) => void;
+}) {
+  return (
+    <>
+      <Box display="flex" alignItems="center" justifyContent="space-between" gap="1.5">
+        <Button
+          size="small"
+          variant="quiet"
+          px="1"
+          ms="-1"
+          fontWeight="700"
+          aria-label={`Open ${name}`}
+          onClick={() => open(id)}
+        >
+          {name}
+        </Button>
+        <chakra.span
+          fontSize="sm"
+          color={devices ? 'verdigris' : 'ink.faint'}
+          display="inline-flex"
+          alignItems="center"
+          gap="0.5"
+          title={devices ? 'Devices connected' : 'No device connected'}
+        >
+          <Smartphone size={15} aria-hidden /> {devices}
+          <chakra.span srOnly> devices connected</chakra.span>
+        </chakra.span>
+      </Box>
+      <chakra.div fontSize="sm" color="ink.soft" lineHeight="1.2">
+        {students}
+      </chakra.div>
+    </>
   );
 });
 

@@ -35,6 +35,10 @@ const causeOf = (d: Diagnosis, dismiss: BoardActs['dismiss']): Consequence => ({
   ),
 });
 
+/** What many benches share, told: the same objects as long as the causes are the same. */
+export const causeLines = (causes: ClassCauses, dismiss: BoardActs['dismiss']): Consequence[] =>
+  causes.told.map((d) => causeOf(d, dismiss));
+
 /** Calls first, oldest first; then what many benches share, contradictions, quiet benches, and what is fine. */
 export function boardFollows(
   benches: readonly BenchStatus[],
@@ -42,6 +46,7 @@ export function boardFollows(
   now: number,
   running: boolean,
   { answer, dismiss, signOff }: BoardActs,
+  told: readonly Consequence[] = causeLines(causes, dismiss),
 ): Consequence[] {
   const calls = benches
     .flatMap((b) => b.record.openCalls.map((call) => ({ call, group: b.group.name, id: b.group.id })))
@@ -85,7 +90,7 @@ export function boardFollows(
           </Button>
         ),
     })),
-    ...causes.told.map((d) => causeOf(d, dismiss)),
+    ...told,
     ...contradictions.map(({ group, c }): Consequence => ({
       key: `${group}-${c.kind}-${c.sample}`,
       tone: 'look',

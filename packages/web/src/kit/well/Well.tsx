@@ -205,7 +205,7 @@ export function Well({
       width={size}
       height={size}
       viewBox="0 0 100 100"
-      style={{ flex: 'none', display: 'block' }}
+      style={{ flex: 'none', display: 'block', overflow: 'visible' }}
       {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}
     >
       <radialGradient id={`${id}-g`} cx="0.4" cy="0.32" r="0.75">
