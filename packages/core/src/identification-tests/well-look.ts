@@ -21,6 +21,8 @@ export type WellPattern =
 export type PlainLook =
   | { readonly kind: 'empty' }
   | { readonly kind: 'nothing' }
+  /** Something was written that nothing was read from. */
+  | { readonly kind: 'written' }
   /** A measured number, without its unit. */
   | { readonly kind: 'number'; readonly text: string }
   | { readonly kind: 'flame'; readonly colour: string; readonly pattern: WellPattern }

@@ -2,6 +2,7 @@
 import {
   attributeOf,
   expectationOf,
+  readResults,
   saltName,
   testOf,
   type PlannedTest,
@@ -59,8 +60,25 @@ function wordsOf(
   return parts.join(', then ');
 }
 
+/** What was tapped of one test of one sample; one in eight is wrong. Nothing where the test is not for it. */
+function tappedOf(
+  planned: PlannedTest,
+  sample: DemoSample & { readonly form: SampleForm },
+  random: () => number,
+): Record<string, string> {
+  const shows = expectationOf(planned.test, sample.ions, { variant: planned.variant, form: sample.form });
+  return Object.fromEntries(
+    planned.attributes.flatMap((attribute) => {
+      const { reads, values } = attributeOf(testOf(planned.test), attribute);
+      const right = shows[attribute]?.[0];
+      if (right === undefined || reads === 'glass-colour') return [];
+      return [[attribute, random() < 0.125 ? pick(values, random).id : right] as const];
+    }),
+  );
+}
+
 /**
- * The entries of one group, in order, up to handing in.
+ * The entries of one group, in order, up to handing in: in own words, or tapped where the tests are recorded so.
  * @param named what students may take a salt for, the truth aside.
  */
 export function demoSaltWork(
@@ -74,8 +92,13 @@ export function demoSaltWork(
   for (const sample of samples) {
     const evidence: number[] = [];
     for (const planned of tests) {
-      const words = wordsOf(planned, sample, random);
-      if (!words || random() < 0.03) continue;
+      const words = planned.recorded === 'words' ? wordsOf(planned, sample, random) : undefined;
+      // As the device that took the words would have read them.
+      const seen =
+        words === undefined
+          ? tappedOf(planned, sample, random)
+          : readResults(planned.test, planned.attributes, words);
+      if (!(words ?? Object.keys(seen).length) || random() < 0.03) continue;
       evidence.push(steps.length);
       steps.push({
         by: Math.floor(random() * students),
@@ -84,9 +107,8 @@ export function demoSaltWork(
           sample: sample.id,
           test: planned.test,
           variant: planned.variant,
-          seen: {},
-          words,
-          read: true,
+          seen,
+          ...(words === undefined ? {} : { words, read: true }),
         } as StudentBody,
       });
     }

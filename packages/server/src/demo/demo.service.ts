@@ -119,8 +119,9 @@ export class DemoService {
       size: number,
       what = practical,
       across = 5,
+      by = teacher,
     ) =>
-      this.lessons.create(teacher, {
+      this.lessons.create(by, {
         practical: what,
         class: students.id,
         startsAt: startsAt.toISOString(),
@@ -145,15 +146,28 @@ export class DemoService {
     const marking = await plan(harbour, at(-1, 11), 'Lab 1', 2);
     await this.play(teacher, marking, 31, () => 1, at(-1, 11));
     await this.end(teacher, marking, at(-1, 12));
-    // Thirty-two reports of six tests in own words, for the desk.
     const salt = shippedPracticals.find((p) => p.title === 'A full unknown salt')!;
-    const inOwnWords = await this.practicals.add(schoolId, {
+    // Sixteen benches at six tests, for a full board; another teacher's, for nobody is in two rooms.
+    const head: StaffCaller = staff.find((s) => s.role === 'head')!;
+    const saltId = ids[shippedPracticals.indexOf(salt)]!;
+    const full = await plan(lantern, new Date(today.getTime() - 45 * minute), 'Lab 3', 2, saltId, 4, head);
+    await this.play(
+      head,
+      full,
+      19,
+      (group) => 0.35 + ((group * 7) % 16) / 25,
+      new Date(today.getTime() - 44 * minute),
+      salt,
+    );
+    // Thirty-two reports of six tests in own words, for the desk.
+    const written: Practical = {
       ...salt,
       title: 'A full unknown salt, in own words',
       tests: salt.tests.map((test) => ({ ...test, recorded: 'words' as const })),
-    });
+    };
+    const inOwnWords = await this.practicals.add(schoolId, written);
     const big = await plan(lantern, at(-2, 13), 'Lab 3', 2, inOwnWords, 4);
-    await this.play(teacher, big, 77, () => 1, at(-2, 13), salt);
+    await this.play(teacher, big, 77, () => 1, at(-2, 13), written);
     await this.end(teacher, big, at(-2, 14));
     const released = await plan(beacon, at(-8, 9), 'Lab 2', 2);
     await this.play(teacher, released, 58, (group) => (group === 3 ? 0.8 : 1), at(-8, 9));
@@ -185,7 +199,7 @@ export class DemoService {
     seed: number,
     share: (group: number) => number,
     from: Date,
-    written?: Practical,
+    of?: Practical,
   ): Promise<void> {
     await this.flow.move(teacher, lessonId, 'running');
     await this.source.getRepository(Lesson).update({ id: lessonId }, { startedAt: from });
@@ -196,19 +210,27 @@ export class DemoService {
     for (const [place, group] of groups.entries()) {
       const random = seededRandom(seed * 100 + place);
       const own = samples.filter((s) => s.role === 'known' || group.unknowns.includes(s.id));
-      const steps = written
-        ? demoSaltWork(
-            own.map((s) => ({ ...s, form: written.samples[s.position]?.form ?? ('solid' as const) })),
-            written.tests,
-            group.students.length,
-            samples.map((s) => saltName(s.ions)),
-            random,
+      const steps = of
+        ? upTo(
+            share(place),
+            demoSaltWork(
+              own.map((s) => ({ ...s, form: of.samples[s.position]?.form ?? ('solid' as const) })),
+              of.tests,
+              group.students.length,
+              samples.map((s) => saltName(s.ions)),
+              random,
+            ),
           )
         : demoWork(own, group.students.length, share(place), random);
       const ids = steps.map(() => uuidv7());
       let clock = from.getTime() + 3 * minute;
+      const times = steps.map(
+        ({ body }) => (clock += (body.type === 'observation' ? 70_000 : 15_000) * (0.6 + random())),
+      );
+      // Of a full board every bench has logged something a short while ago.
+      const behind =
+        of && share(place) < 1 ? Math.max(0, Date.now() - clock - (1 + (place % 5)) * minute) : 0;
       const entries = steps.map((step, i): NewEntry => {
-        clock += (step.body.type === 'observation' ? 70_000 : 15_000) * (0.6 + random());
         const body =
           step.body.type === 'naming'
             ? { ...step.body, evidence: (step.refersTo ?? []).map((n) => ids[n]!) }
@@ -218,7 +240,7 @@ export class DemoService {
           lessonId,
           groupId: group.id,
           by: { studentId: group.students[step.by]!.id },
-          at: new Date(Math.min(clock, Date.now() - 20_000)),
+          at: new Date(Math.min(times[i]! + behind, Date.now() - 20_000)),
           body,
         };
       });
@@ -274,3 +296,7 @@ export class DemoService {
       .update({ id: lessonId }, { releasedAt: when, firstReleasedAt: when });
   }
 }
+
+/** The first of a group's steps, so great a share of them. */
+const upTo = <T>(share: number, steps: readonly T[]): readonly T[] =>
+  steps.slice(0, Math.ceil(steps.length * share));

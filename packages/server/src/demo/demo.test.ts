@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Bench, Feedback, Lesson, LessonHead, MarkTable } from '@kivex/contract';
+import type { Bench, BoardLog, Feedback, Lesson, LessonHead, MarkTable } from '@kivex/contract';
 import { lessonMarks, likeAnswers, readGroup, totalOf, type LessonEvent, type SampleRole } from '@kivex/core';
 import { Client, freshDatabase, serve, type TestServer } from '../testing/test-server.js';
 import { demoClasses, demoPassword, demoStaff } from './demo-data.js';
@@ -39,13 +39,14 @@ describe('the demo school', () => {
       'planned',
       'released',
       'running',
+      'running',
     ]);
     expect(logins.join('\n')).toContain(demoStaff[0]!.email);
     expect(logins.join('\n')).toContain(lesson('running').joinCode);
   });
   test('is made once: a second start finds it there', async () => {
     expect(await server.app.get(DemoService).fill()).toEqual(logins);
-    expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(6);
+    expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(7);
   });
   test('leaves another school alone', async () => {
     const other = await freshDatabase();
@@ -82,6 +83,26 @@ describe('the demo school', () => {
       ).status,
     ).toBe(204);
     expect((await student.get<Bench>('/api/bench')).body.samples).toHaveLength(7);
+  });
+  test('a full board runs beside it: sixteen benches at six tests, all begun, none through, one that calls', async () => {
+    const { id } = lessons.find((l) => l.state === 'running' && l.students === 32)!;
+    const { groupList, practical } = (await teacher.get<Lesson>(`/api/lessons/${id}`)).body;
+    expect([groupList.length, practical.tests.length]).toEqual([16, 6]);
+    const { events } = (await teacher.get<BoardLog>(`/api/lessons/${id}/board`)).body;
+    const logged = groupList.map(
+      (g) => events.filter((e) => e.group === g.id && e.body.type === 'observation').length,
+    );
+    expect(Math.min(...logged)).toBeGreaterThan(2);
+    expect(new Set(logged).size).toBeGreaterThan(4);
+    expect(events.filter((e) => e.body.type === 'call')).toHaveLength(1);
+    expect(groupList.some((g) => !events.some((e) => e.group === g.id && e.body.type === 'hand-in'))).toBe(
+      true,
+    );
+    const last = groupList.map((g) =>
+      Math.max(...events.filter((e) => e.group === g.id).map((e) => Date.parse(e.at))),
+    );
+    expect(Math.max(...last)).toBeLessThan(Date.now());
+    expect(Math.min(...last)).toBeGreaterThan(Date.now() - 8 * 60_000);
   });
   test('the lesson to be marked leaves something for a person, the released one nothing', async () => {
     const marking = (await teacher.get<MarkTable>(`/api/lessons/${lesson('marking').id}/marks`)).body;

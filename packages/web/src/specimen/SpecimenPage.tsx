@@ -10,6 +10,7 @@ import { Well, type WellProps } from '../kit/well/Well.js';
 const lilac = { kind: 'flame', colour: '#b391dd', pattern: 'waves' } as const;
 const kinds: readonly (readonly [string, WellProps])[] = [
   ['nothing logged yet', { look: { kind: 'empty' } }],
+  ['words nothing is read from', { look: { kind: 'written' } }],
   ['no colour, no change', { look: { kind: 'nothing' } }],
 ];
 const states: readonly (readonly [string, WellProps])[] = [

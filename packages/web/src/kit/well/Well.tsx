@@ -87,6 +87,16 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
           <path d="M38 50H62" />
         </g>
       );
+    case 'written':
+      return (
+        <path
+          d="M28 38Q34 30 40 38T52 38T64 38T74 36M28 52Q34 44 40 52T52 52T64 52T74 50M28 66Q34 58 40 66T52 66"
+          fill="none"
+          stroke="var(--chakra-colors-slate-500)"
+          strokeWidth="4"
+          strokeLinecap="round"
+        />
+      );
     case 'number':
       return (
         <text

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { allTests, type WellLook } from '@kivex/core';
 import { dayAndTime, forInput, minutesSince } from '../moments.js';
 import { darkPigments, pigments } from '../theme/pigments.js';
-import { cellLook, resultWords, shownResults } from './results.js';
+import { cellDrawing, cellLook, resultWords, shownResults } from './results.js';
 
 describe('results as wells and words', () => {
   test('the naked eye comes first, the glass is named', () => {
@@ -94,6 +94,20 @@ describe('one well of several things seen', () => {
     const both = cellLook('ammonia-solution', { precipitate: 'none', excess: 'none' });
     expect(both.look).toEqual({ kind: 'nothing' });
     expect(cellLook('flame', {})).toEqual({ look: { kind: 'empty' }, glass: false });
+  });
+  test('words that nothing is read from are not as if nothing stood there', () => {
+    const look = (body: object) =>
+      cellDrawing({
+        sample: 's',
+        test: 'flame',
+        state: 'logged',
+        entry: { id: 'e', body: { type: 'observation', sample: 's', test: 'flame', seen: {}, ...body } },
+        entries: [{}],
+      } as never).look.kind;
+    expect(look({ words: 'sort of swampy', read: true })).toBe('written');
+    expect(look({ words: 'lilac', read: true, seen: { colour: 'lilac' } })).toBe('flame');
+    expect(look({ words: ' ' })).toBe('empty');
+    expect(look({ notDone: true, words: 'no gas left' })).toBe('empty');
   });
   test('a flame keeps its naked colour and says that it was seen through the glass too', () => {
     const flame = cellLook('flame', { colour: 'yellow', throughBlueGlass: 'crimson' });

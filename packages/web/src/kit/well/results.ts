@@ -64,10 +64,18 @@ export function cellLook(
   return { look: alike ? first.look : { kind: 'split', before: first.look, after }, glass };
 }
 
+/** As `cellLook`; words that nothing was read from are not as if nothing stood there. */
+function entryLook(test: string, { seen, words, notDone }: ObservationBody): ReturnType<typeof cellLook> {
+  const drawn = cellLook(test, seen);
+  return drawn.look.kind === 'empty' && words?.trim() && !notDone
+    ? { look: { kind: 'written' }, glass: false }
+    : drawn;
+}
+
 const notes = { weak: '~', inferred: '≈', 'not-done': '–' } as const;
 /** How a cell is drawn: its look, and the sign for what else is so of it. */
 export const cellDrawing = ({ test, state, entry, entries }: TileCell) => ({
-  ...(entry ? cellLook(test, entry.body.seen) : { look: { kind: 'empty' } as const, glass: false }),
+  ...(entry ? entryLook(test, entry.body) : { look: { kind: 'empty' } as const, glass: false }),
   doubtful: state === 'doubtful',
   differs: state === 'differs',
   note: (notes as Partial<Record<CellState, '~' | '≈' | '–'>>)[state],
