@@ -66,7 +66,21 @@ const flamePath =
   'M50 86C31 86 21 74 21 60C21 47 31 40 35 23C40 31 43 37 45 45C48 34 53 25 61 15C61 29 67 35 72 42C76 48 79 53 79 61C79 76 68 86 50 86Z';
 const cleftPath = 'M50 86C43 78 42 68 50 55C58 68 57 78 50 86Z';
 
-function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boolean }) {
+/** At this size, in pixels, and above it thin lines are seen; below it they are drawn stronger, for a white solid is nothing else. */
+const thinFrom = 44;
+
+function Inside({
+  look,
+  id,
+  glass,
+  size,
+}: {
+  readonly look: PlainLook;
+  readonly id: string;
+  readonly glass: boolean;
+  readonly size: number;
+}) {
+  const line = size < thinFrom ? { strokeWidth: 4, strokeOpacity: 0.5 } : undefined;
   switch (look.kind) {
     case 'empty':
       return (
@@ -143,6 +157,7 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
             fillOpacity="0.85"
             stroke="#16233a"
             strokeOpacity="0.25"
+            {...line}
           />
           <circle cx="50" cy="50" r="36" fill={`url(#${id}-w)`} />
         </g>
@@ -161,6 +176,7 @@ function Inside({ look, id, glass }: { look: PlainLook; id: string; glass: boole
             fill={look.colour}
             stroke="#16233a"
             strokeOpacity="0.35"
+            {...line}
           />
           <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={`url(#${id}-s)`} />
           <path d="M15 56Q32 50 50 56T85 56A36 36 0 0 1 15 56Z" fill={`url(#${id}-w)`} />
@@ -242,15 +258,15 @@ export function Well({
               <rect x="51" y="0" width="49" height="100" />
             </clipPath>
             <g clipPath={`url(#${id}-l)`}>
-              <Inside look={look.before} id={`${id}a`} glass={glass} />
+              <Inside look={look.before} id={`${id}a`} glass={glass} size={size} />
             </g>
             <g clipPath={`url(#${id}-r)`}>
-              <Inside look={look.after} id={`${id}b`} glass={glass} />
+              <Inside look={look.after} id={`${id}b`} glass={glass} size={size} />
             </g>
             <path d="M50 6V94" stroke="var(--chakra-colors-slate-500)" strokeWidth="2" />
           </>
         ) : (
-          <Inside look={look} id={id} glass={glass} />
+          <Inside look={look} id={id} glass={glass} size={size} />
         )}
       </g>
       {glass && (
