@@ -55,6 +55,8 @@ try {
   });
   const lessons = await (await staff.request.get(`${base}/api/lessons`)).json();
   const lesson = (state) => lessons.find((l) => l.state === state);
+  /** The full board: sixteen benches at six tests. */
+  const full = lessons.find((l) => l.state === 'running' && l.students === 32);
   const visit = async (path, name, then = async () => undefined) => {
     await staff.goto(base + path);
     await settle(staff);
@@ -63,10 +65,10 @@ try {
   };
 
   // Devices at the benches, so that the board shows them.
-  const join4 = async (state, width, height, student, place) => {
+  const joined = async ({ state, joinCode }, width, height, student, place) => {
     const page = await device(width, height);
     await page.goto(base);
-    await page.getByLabel('Lesson code').fill(lesson(state).joinCode);
+    await page.getByLabel('Lesson code').fill(joinCode);
     await page.getByRole('button', { name: 'Next' }).click();
     if (state === 'released') await page.getByLabel('Your name').fill(student);
     else await page.getByLabel('Who are you?').selectOption({ label: student });
@@ -111,7 +113,7 @@ try {
     await staff.getByRole('heading', { name: 'Practise with a class' }).click();
     for (let i = 0; i < 5; i += 1) await staff.keyboard.press('ArrowRight');
   });
-  const phone = await join4('running', 390, 844, 'Edwin Marram', 4);
+  const phone = await joined(lesson('running'), 390, 844, 'Edwin Marram', 4);
   await goTo(phone, 'Method');
   await phone.getByRole('button', { name: 'Next step' }).click();
   await shot(phone, 'bench-method-phone');
@@ -119,7 +121,7 @@ try {
   await phone.getByRole('group', { name: 'Samples' }).getByRole('button', { name: /Jar/ }).first().click();
   await phone.getByRole('button', { name: 'lilac', exact: true }).click();
   await shot(phone, 'bench-log-phone');
-  const tablet = await join4('running', 820, 1180, 'Sorrel Gannet', 18);
+  const tablet = await joined(full, 820, 1180, 'Fay Harrow', 5);
   await tablet.getByRole('table', { name: 'Your tile' }).waitFor();
   await shot(tablet, 'bench-tile-tablet');
   await goTo(tablet, 'Name');
@@ -128,7 +130,7 @@ try {
     .first()
     .waitFor();
   await shot(tablet, 'bench-name-tablet');
-  const marks = await join4('released', 390, 844, 'Aino Farrow', 0);
+  const marks = await joined(lesson('released'), 390, 844, 'Aino Farrow', 0);
   await shot(marks, 'feedback-phone');
 
   const hydroxides = lessons.find((l) => l.state === 'planned' && l.title.startsWith('Hydroxide'));
@@ -155,7 +157,7 @@ try {
     await staff.getByText(/is near, but the word wanted/).waitFor();
   });
   await visit('/store', 'store');
-  await visit(`/lessons/${lesson('running').id}/run`, 'run', () =>
+  await visit(`/lessons/${full.id}/run`, 'run', () =>
     staff.getByText('live', { exact: true }).waitFor(),
   );
   const biggest = lessons.find((l) => l.state === 'marking' && l.students === 32);
