@@ -83,6 +83,12 @@ export default tseslint.config(
       'react-hooks/incompatible-library': 'off',
     },
   },
+  // A component only shows: what it decides stands beside it, what it is made of is made of parts.
+  {
+    files: ['packages/web/src/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: { 'max-lines-per-function': ['error', { max: 200 }] },
+  },
   floor(
     ['packages/core/**'],
     ['@kivex/*', 'react', 'react-*', '@nestjs/*', 'node:*', 'typeorm', 'socket.io*'],

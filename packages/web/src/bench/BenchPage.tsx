@@ -9,6 +9,8 @@ import { useOnline } from '../kit/shell/online.js';
 import { recordOf } from './bench-store.js';
 import { benchStands, useBench } from './use-bench.js';
 import { BenchHead } from './BenchHead.js';
+import { aheadAfter, loadAll, loadOthers, loadWho } from './bench-parts.js';
+import { BenchPart } from './BenchPart.js';
 import { BenchPlaces } from './BenchPlaces.js';
 import { places, type Place } from './places.js';
 import { saved as savedMark } from './saved.js';
@@ -16,31 +18,16 @@ import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
 
 const FeedbackPage = lazy(() => import('./FeedbackPage.js'));
-const loadMethod = () => import('./Method.js');
-const loadPad = () => import('./Pad.js');
-const loadNaming = () => import('./Naming.js');
-const loadHandIn = () => import('./HandIn.js');
-const Method = lazy(async () => ({ default: (await loadMethod()).Method }));
 /** A moment after the rest: it is no part of the first load. */
 const TimerStrip = lazy(async () => {
   await new Promise((shown) => setTimeout(shown, aheadAfter));
   return { default: (await import('./TimerStrip.js')).TimerStrip };
 });
-const Pad = lazy(async () => ({ default: (await loadPad()).Pad }));
-const Naming = lazy(async () => ({ default: (await loadNaming()).Naming }));
-const HandIn = lazy(async () => ({ default: (await loadHandIn()).HandIn }));
 const Prelab = optional(async () => (await import('./Prelab.js')).Prelab);
-const loadOthers = () => import('./OthersHere.js');
 const OthersHere = optional(async () => (await loadOthers()).OthersHere);
 const Waiting = lazy(async () => ({ default: (await import('./Waiting.js')).Waiting }));
-const loadWho = () => import('./WhoWrites.js');
-/** What the pad does without where it has not come. */
-const loadMore = () => [import('./PhotoPart.js'), import('./OwnWords.js')];
 const WhoWrites = optional(async () => (await loadWho()).WhoWrites);
 const OwnIsShut = optional(async () => (await loadWho()).OwnIsShut);
-/** Milliseconds after which what a bench needs later is fetched, so that it is there should the network go. */
-const aheadAfter = 300;
-
 const placeKey = 'kivex-bench-place';
 const testKey = 'kivex-bench-test';
 
@@ -83,18 +70,7 @@ export default function BenchPage() {
   useEffect(() => {
     if (!stands) return;
     benchStands();
-    const timer = setTimeout(
-      () =>
-        void Promise.allSettled([
-          loadMethod(),
-          loadPad(),
-          loadNaming(),
-          loadHandIn(),
-          loadWho(),
-          ...loadMore(),
-        ]),
-      aheadAfter,
-    );
+    const timer = setTimeout(() => void loadAll(), aheadAfter);
     return () => clearTimeout(timer);
   }, [stands]);
   const moveTo = (next: Place) => {
@@ -110,7 +86,6 @@ export default function BenchPage() {
   if (!bench) return <Loading what="your bench" />;
 
   const record = recordOf(bench, waiting);
-  const unsent = waiting.filter((w) => !w.refused);
   const refused = waiting.filter((w) => w.refused);
   const myCall = record.openCalls.find((c) => c.by === bench.me.id) ?? record.openCalls[0];
   const stop = record.notices.find((n) => n.level === 'stop' && bench.lesson.state === 'running');
@@ -204,47 +179,20 @@ export default function BenchPage() {
             }}
           />
         )}
-        {!stop && !heldBack && (
-          <Suspense fallback={<Loading ofShell what="this part of the bench" />}>
-            {place === 'method' && (
-              <Method
-                bench={bench}
-                record={record}
-                test={test}
-                chooseTest={chooseTest}
-                log={log}
-                toLog={() => moveTo('log')}
-              />
-            )}
-            {place === 'log' && (
-              <Pad
-                key={bench.me.id}
-                bench={bench}
-                record={record}
-                waiting={waiting}
-                test={test}
-                chooseTest={chooseTest}
-                sample={sample}
-                log={log}
-              />
-            )}
-            {bench.locked && (place === 'name' || place === 'hand-in') && (
-              <OwnIsShut bench={bench} unlock={unlock} />
-            )}
-            {place === 'name' && !bench.locked && (
-              <Naming key={bench.me.id} bench={bench} record={record} log={log} toLog={() => moveTo('log')} />
-            )}
-            {place === 'hand-in' && !bench.locked && (
-              <HandIn
-                bench={bench}
-                record={record}
-                unsent={unsent.length}
-                log={log}
-                moveTo={moveTo}
-                leave={signOut}
-              />
-            )}
-          </Suspense>
+        {!stop && !heldBack && place !== 'tile' && (
+          <BenchPart
+            place={place}
+            bench={bench}
+            record={record}
+            waiting={waiting}
+            test={test}
+            chooseTest={chooseTest}
+            sample={sample}
+            log={log}
+            unlock={unlock}
+            moveTo={moveTo}
+            leave={signOut}
+          />
         )}
       </chakra.main>
 

@@ -3,7 +3,6 @@ import type { MarkCell, MarkQuestion, MarkRow } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
-import { useSearchParams } from 'react-router';
 import { OneOf } from '../kit/Choices.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
@@ -18,11 +17,11 @@ import { ReportView } from './ReportView.js';
 import { SchemeDesk } from './SchemeDesk.js';
 import { MarkDesk } from './MarkDesk.js';
 import { columnsOf } from './mark-columns.js';
-import { markId, MarksTable, type Place } from './MarksTable.js';
+import { MarksTable } from './MarksTable.js';
 import { MarkFollows } from './MarkFollows.js';
-import { nextPlace } from './places.js';
 import { useFlag } from './FlagPart.js';
 import { useMarkKeys } from './use-mark-keys.js';
+import { markViews, useMarkPlaces } from './use-mark-places.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 
@@ -32,9 +31,6 @@ export default function MarkPage() {
   const marks = useMarks(lesson.id);
   const events = useBoardLog(lesson.id);
   useLiveBoard(lesson.id);
-  const [place, setPlace] = useState<Place>();
-  const [order, setOrder] = useState<readonly MarkRow[]>();
-  const [draft, setDraft] = useState<{ points: number } | undefined>();
   const logLength = events.data?.events.length;
   useEffect(() => {
     // A hand-in seen on the wire brings new marks.
@@ -56,62 +52,8 @@ export default function MarkPage() {
   const asked = useQuestions(lesson.id).data ?? noQuestions;
   const rows = marks.data?.rows ?? noRows;
   const columns = useMemo(() => columnsOf(lesson, rows), [lesson, rows]);
-  const cells = useMemo(
-    () =>
-      new Map(
-        (order ?? rows).flatMap((row) =>
-          columns.map((c) => [markId({ student: row.student.id, column: c.key }), c.of(row)]),
-        ),
-      ),
-    [order, rows, columns],
-  );
-
-  const choose = useCallback((next: Place | undefined) => {
-    setPlace(next);
-    setDraft(undefined);
-    if (next) document.getElementById(markId(next))?.focus();
-  }, []);
-  const [params, setParams] = useSearchParams();
-  const wanted = params.get('view');
-  const view = views.find((v) => v.id === wanted)?.id ?? 'table';
-  const next = useCallback(
-    (wants: 'open' | 'flagged') => {
-      const to = nextPlace(order ?? rows, columns, place, (row, column) => {
-        const own = column.of(row);
-        return Boolean(wants === 'open' ? own?.open : own?.flag);
-      });
-      if (to && view === 'report') setParams({ view, student: to.student }, { replace: true });
-      choose(to);
-    },
-    [order, rows, columns, place, choose, view, setParams],
-  );
-
-  const reports = useMemo(() => (order ?? rows).filter((r) => r.cells.length), [order, rows]);
-  const shownId = params.get('student') ?? place?.student;
-  const reportAt = Math.max(
-    0,
-    reports.findIndex((r) => r.student.id === shownId),
-  );
-  const openReport = useCallback(
-    (student: string | undefined) => {
-      if (student) setParams({ view: 'report', student }, { replace: true });
-    },
-    [setParams],
-  );
-  const chooseIn = useCallback(
-    (to: Place) => {
-      if (view === 'report' && to.student !== reports[reportAt]?.student.id) openReport(to.student);
-      choose(to);
-    },
-    [view, reports, reportAt, openReport, choose],
-  );
-  const turn = useCallback(
-    (by: 1 | -1) => {
-      choose(undefined);
-      openReport(reports[reportAt + by]?.student.id);
-    },
-    [choose, openReport, reports, reportAt],
-  );
+  const places = useMarkPlaces(rows, columns);
+  const { view, place, draft, cell, choose, next, turn, reports, reportAt } = places;
   const { mutate: setFlag, error: notFlagged } = useFlag(lesson.id);
   const flag = useCallback(
     ({ id, flag: own }: MarkCell) => setFlag({ mark: id, note: own ? null : '' }),
@@ -131,17 +73,15 @@ export default function MarkPage() {
   const undo = useCallback(() => {
     if (last !== undefined) back(last);
   }, [last, back]);
-  const points = useCallback((n: number) => setDraft({ points: n }), []);
-  const cell = place && cells.get(markId(place));
   useMarkKeys({
     view,
-    rows: order ?? rows,
+    rows: places.order,
     columns,
     place,
     cell,
-    choose: chooseIn,
+    choose: places.chooseIn,
     next,
-    points,
+    points: places.points,
     flag,
     undo,
     turn,
@@ -180,12 +120,7 @@ export default function MarkPage() {
   );
   const switcher = (
     <Box mb="2">
-      <OneOf
-        label="How the marks are shown"
-        choices={views}
-        chosen={view}
-        choose={(next) => setParams(next === 'table' ? {} : { view: next }, { replace: true })}
-      />
+      <OneOf label="How the marks are shown" choices={markViews} chosen={view} choose={places.show} />
     </Box>
   );
   if (view === 'scheme')
@@ -258,7 +193,7 @@ export default function MarkPage() {
                 columns={columns}
                 place={place}
                 choose={choose}
-                onOrder={setOrder}
+                onOrder={places.setOrder}
                 presence={presence}
               />
             )}
@@ -269,12 +204,5 @@ export default function MarkPage() {
   );
 }
 
-const views = [
-  { id: 'table', label: 'By student' },
-  { id: 'report', label: 'Whole report' },
-  { id: 'like', label: 'Like answers' },
-  { id: 'scheme', label: 'Mark scheme' },
-  { id: 'checks', label: 'Checks' },
-] as const;
 const noRows: readonly MarkRow[] = [];
 const noQuestions: readonly MarkQuestion[] = [];

@@ -3,24 +3,22 @@ import { Box, chakra } from '@chakra-ui/react';
 import {
   equationForms,
   isTestId,
-  reagentOf,
   testOf,
   variantOf,
   type PlannedTest,
   type Practical,
   type TestId,
   type VariantId,
-  methodOf,
 } from '@kivex/core';
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Choices, toggled } from '../kit/Choices.js';
-import { Field } from '../kit/Field.js';
-import { Fold } from '../kit/Fold.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Select } from '../kit/Select.js';
 import { Tile } from '../kit/Tile.js';
 import { Liquid } from './KeptLiquid.js';
+import { Labelled } from './Labelled.js';
+import { StrengthsAndSteps } from './StrengthsAndSteps.js';
 
 export function PlannedTestTile({
   practical,
@@ -50,10 +48,6 @@ export function PlannedTestTile({
     });
   const test = testOf(planned.test);
   const variant = variantOf(test, planned.variant);
-  const method = methodOf(planned);
-  const strengths = [
-    ...new Set(method.steps.flatMap((s) => s.uses.flatMap((u) => (u.molarity === null ? [] : [u.reagent])))),
-  ];
   const first = practical.before.filter(([, then]) => then === planned.test).map(([a]) => a);
   return (
     <Tile p="4" display="flex" flexDirection="column" gap="3">
@@ -199,73 +193,7 @@ export function PlannedTestTile({
         </Labelled>
       </Box>
       {test.leavesLiquid && <Liquid practical={practical} planned={planned} change={change} />}
-      <Fold title="Strengths, and steps for the teacher or the fume cupboard only">
-        {strengths.length > 0 && (
-          <Box display="flex" flexWrap="wrap" gap="3" mt="2">
-            {strengths.map((reagent) => (
-              <Labelled key={reagent} text={`${reagentOf(reagent).name}, mol/dm³`}>
-                <NumberInput
-                  value={planned.strengths?.[reagent] ?? null}
-                  optional
-                  placeholder="as the method says"
-                  min={0.0001}
-                  max={20}
-                  step={0.1}
-                  onValue={(n) => {
-                    const { [reagent]: _, ...rest } = planned.strengths ?? {};
-                    const next = n === null ? rest : { ...rest, [reagent]: n };
-                    edit(planned.test, {
-                      strengths: Object.keys(next).length ? next : (undefined as never),
-                    });
-                  }}
-                />
-              </Labelled>
-            ))}
-          </Box>
-        )}
-        <chakra.ol mt="2">
-          {method.steps.map((step, place) => {
-            const i = step.index;
-            const own = (only: 'teacher' | 'fume-cupboard') =>
-              planned.controls?.some((c) => c.step === i && c.only === only) ?? false;
-            return (
-              <chakra.li
-                key={step.text}
-                py="1.5"
-                borderTop="1px solid"
-                borderColor="slate.200"
-                display="grid"
-                gap="1"
-              >
-                <span>
-                  {place + 1}. {step.text} {step.teacherOnly && <b>Teacher only.</b>}
-                </span>
-                <Choices
-                  label={`Step ${place + 1}`}
-                  choices={[
-                    { id: 'teacher' as const, label: 'teacher only' },
-                    { id: 'fume-cupboard' as const, label: 'fume cupboard only' },
-                  ]}
-                  chosen={(['teacher', 'fume-cupboard'] as const).filter(own)}
-                  toggle={(only) => {
-                    const rest = (planned.controls ?? []).filter((c) => c.step !== i || c.only !== only);
-                    const next = own(only) ? rest : [...rest, { step: i, only }];
-                    edit(planned.test, { controls: next.length ? next : (undefined as never) });
-                  }}
-                />
-              </chakra.li>
-            );
-          })}
-        </chakra.ol>
-      </Fold>
+      <StrengthsAndSteps planned={planned} edit={(part) => edit(planned.test, part)} />
     </Tile>
-  );
-}
-
-function Labelled({ text, children }: { readonly text: string; readonly children: React.ReactNode }) {
-  return (
-    <Field size="small" label={text}>
-      {children}
-    </Field>
   );
 }

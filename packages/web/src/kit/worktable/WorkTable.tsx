@@ -15,13 +15,12 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { ArrowDown, ArrowUp, ChevronsUpDown } from 'lucide-react';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { Button } from '../Button.js';
 import { Input } from '../Input.js';
-import { Tip } from '../Tip.js';
 import { compared, fits } from './order.js';
+import { Cells, Gap } from './Cells.js';
 import { grouped, type WorkColumn } from './columns.js';
+import { GroupHeads, Head } from './Heads.js';
 import { usePrinting } from './printing.js';
 
 interface WorkTableProps<Row> {
@@ -126,9 +125,8 @@ export function WorkTable<Row extends object>({
     : items.map(({ index: i }) => ({ row: shown[i]!, i }));
   const above = items[0]?.start ?? 0;
   const below = whole ? 0 : virtual.getTotalSize() - (items.at(-1)?.end ?? 0);
-  const pad = dense ? { px: '1', py: '0' } : {};
-  const stays = { position: 'sticky', left: '0', zIndex: 1, bg: 'porcelain' } as const;
   const headed = groups.some((g) => g.id);
+  const begins = new Set(groups.flatMap((g) => (g.id ? (g.columns[0]?.id ?? []) : [])));
 
   return (
     <Box display="grid" gap="3" gridTemplateColumns="minmax(0, 1fr)">
@@ -161,82 +159,19 @@ export function WorkTable<Row extends object>({
       >
         <Table.Root fontSize={dense ? 'sm' : 'md'} aria-rowcount={shown.length + 1}>
           <Table.Header position="sticky" top="0" zIndex={2} bg="porcelain" _print={{ position: 'static' }}>
-            {headed && (
-              <Table.Row>
-                {groups.map((group, i) =>
-                  !group.id ? (
-                    <Table.Cell
-                      key={`none ${i}`}
-                      colSpan={group.columns.length}
-                      borderTop="0"
-                      {...(i === 0 ? { ...stays, zIndex: 3 } : {})}
-                    />
-                  ) : (
-                    <Table.ColumnHeader
-                      key={`${group.id} ${i}`}
-                      colSpan={group.columns.length}
-                      scope="colgroup"
-                      color="ink"
-                      borderInlineStart="2px solid"
-                      borderColor="slate.300"
-                    >
-                      <Tip says={group.says}>
-                        <span>
-                          {group.head}
-                          <chakra.span srOnly> ({group.says})</chakra.span>
-                        </span>
-                      </Tip>
-                    </Table.ColumnHeader>
-                  ),
-                )}
-              </Table.Row>
-            )}
+            {headed && <GroupHeads groups={groups} />}
             <Table.Row>
-              {table.getFlatHeaders().map((header, i) => {
-                const column = byId.get(header.column.id)!;
-                const sorted = header.column.getIsSorted();
-                const first = headed && groups.some((g) => g.id && g.columns[0]?.id === column.id);
-                return (
-                  <Table.ColumnHeader
-                    key={header.id}
-                    scope="col"
-                    aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : undefined}
-                    px={dense ? '1' : '2'}
-                    {...(i === 0 ? { ...stays, zIndex: 3 } : {})}
-                    {...(column.centred ? { textAlign: 'center' as const } : {})}
-                    {...(first ? { borderInlineStart: '2px solid', borderColor: 'slate.300' } : {})}
-                  >
-                    {header.column.getCanSort() ? (
-                      <Tip says={`${column.says}. Press to sort`}>
-                        <Button
-                          variant="quiet"
-                          size="small"
-                          px="0.5"
-                          gap="0.5"
-                          color="inherit"
-                          fontSize="inherit"
-                          lineHeight="1.15"
-                          textAlign="start"
-                          onClick={header.column.getToggleSortingHandler()}
-                        >
-                          <span>
-                            {column.head}
-                            <chakra.span srOnly> ({column.says})</chakra.span>
-                          </span>
-                          <SortSign sorted={sorted} />
-                        </Button>
-                      </Tip>
-                    ) : (
-                      <Tip says={column.says}>
-                        <span>
-                          {column.head}
-                          {column.head !== column.says && <chakra.span srOnly> ({column.says})</chakra.span>}
-                        </span>
-                      </Tip>
-                    )}
-                  </Table.ColumnHeader>
-                );
-              })}
+              {table.getFlatHeaders().map(({ id, column }, i) => (
+                <Head
+                  key={id}
+                  column={byId.get(column.id)!}
+                  first={i === 0}
+                  begins={headed && begins.has(column.id)}
+                  dense={dense}
+                  sorted={column.getIsSorted()}
+                  sort={column.getCanSort() ? column.getToggleSortingHandler() : undefined}
+                />
+              ))}
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -251,33 +186,7 @@ export function WorkTable<Row extends object>({
                   {...(whole ? {} : { ref: virtual.measureElement })}
                   {...(chosen ? { bg: 'slate.50' } : {})}
                 >
-                  {columns.map((column, c) =>
-                    c === 0 ? (
-                      <Table.Cell
-                        key={column.id}
-                        as="th"
-                        {...{ scope: 'row' }}
-                        textAlign="start"
-                        fontWeight="600"
-                        {...pad}
-                        {...stays}
-                        {...(chosen ? { bg: 'slate.50' } : {})}
-                      >
-                        {column.show(row.original)}
-                      </Table.Cell>
-                    ) : (
-                      <Table.Cell
-                        key={column.id}
-                        {...pad}
-                        {...(column.centred ? { textAlign: 'center' as const } : {})}
-                        {...(groups.some((g) => g.id && g.columns[0]?.id === column.id)
-                          ? { borderInlineStart: '2px solid', borderInlineStartColor: 'slate.200' }
-                          : {})}
-                      >
-                        {column.show(row.original)}
-                      </Table.Cell>
-                    ),
-                  )}
+                  <Cells row={row.original} columns={columns} begins={begins} dense={dense} chosen={chosen} />
                 </Table.Row>
               );
             })}
@@ -292,18 +201,4 @@ export function WorkTable<Row extends object>({
       </Box>
     </Box>
   );
-}
-
-/** The room of the rows that are not drawn. */
-function Gap({ height }: { readonly height: number }) {
-  return (
-    <tr aria-hidden>
-      <td style={{ height, padding: 0 }} />
-    </tr>
-  );
-}
-
-function SortSign({ sorted }: { readonly sorted: false | 'asc' | 'desc' }) {
-  const Sign = sorted === 'asc' ? ArrowUp : sorted === 'desc' ? ArrowDown : ChevronsUpDown;
-  return <Sign size={13} aria-hidden style={{ flex: 'none', opacity: sorted ? 1 : 0.45 }} data-noprint />;
 }
