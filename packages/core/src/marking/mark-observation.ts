@@ -24,6 +24,7 @@ const problemText: Readonly<Record<NonNullable<Claims['problem']>, string>> = {
   denied: 'It says what was not seen, not what was.',
   'other-test': 'This is the result of another test.',
   half: 'This is half of the result.',
+  'not-done': 'It says that no excess was added.',
   'clear-not-colourless': 'Clear means see-through, whatever the colour; the word wanted is colourless.',
   reversed: 'The colours are the wrong way round.',
 };

@@ -10,6 +10,7 @@ solution < soln, solun, sln, soltn
 solution < sol | colour shade
 effervescence < eff, effv, efferv, effer, effves
 limewater < lw, limew
+colour < coloration, colouration, colorations, colourations
 litmus < litm, lit | damp
 white < wh, wht, wt, whte, w | solid shade smoke flame turn
 blue < bl, blu, b | solid shade litmus turn flame

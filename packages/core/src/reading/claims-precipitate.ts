@@ -209,6 +209,12 @@ export const readPrecipitate: ClaimReader = (reading, { narrow, hasExcess }) => 
   return { claims: [], ...(relevant.some((m) => m.denied) ? { problem: 'denied' as const } : {}) };
 };
 
+/** "Excess was not added", "we forgot excess", "did not try more": nothing is said of what it does. */
+const tried = 'add(?:ed)?|us(?:e|ed)|try|tried|get|got|reach(?:ed)?|do|done|test(?:ed)?|put';
+const noExcess = new RegExp(
+  `\\b(?:forgot|skipped|missed)(?: \\w+){0,3} excess\\b|\\b(?:not|never)(?: (?:${tried}))(?: \\w+){0,3} (?:excess|more|extra)\\b|\\b(?:excess|more|extra)(?: \\w+){0,2} (?:not|never) (?:${tried})\\b|\\bno (?:excess|more)(?: \\w+){0,2} (?:${tried})\\b`,
+);
+
 /** What happens in excess: `dissolves`, `insoluble`, `unchanged` (either insoluble or nothing there), `none`. */
 export const readExcess: ClaimReader = (reading, { narrow }) => {
   const phases = phasesOf(reading);
@@ -277,6 +283,7 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
     else if (none && reading.mentions.some((m) => m.kind === 'excess'))
       claims.push({ term: 'none', joined: 'start' });
   }
+  if (!claims.length && noExcess.test(reading.words.join(' '))) return { claims, problem: 'not-done' };
   const kinds = new Set(claims.map((c) => c.term));
   // "unchanged" beside a plain word says the same thing twice.
   const told = kinds.size > 1 ? claims.filter((c) => c.term !== 'unchanged') : claims;

@@ -25,6 +25,8 @@ export interface Claims {
     | 'denied'
     | 'other-test'
     | 'half'
+    /** That it was not tried at all. */
+    | 'not-done'
     | 'clear-not-colourless'
     | 'reversed';
   /** Colours given with nothing that has them, where that alone claims nothing. */

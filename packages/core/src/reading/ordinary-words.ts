@@ -3,7 +3,7 @@
  * or two away ("follow" is not "yellow", "stirring" not "stinging"). Those that are terms are read as such.
  */
 export const ordinaryWords: ReadonlySet<string> = new Set(
-  `able absent across act added adding addition additional afterwards against almost along alongside
+  `reagent reagents able absent across act added adding addition additional afterwards against almost along alongside
   already always amount amounts anything anyway apart appear appears approximately area around aside away
   back bad bang barely basically beaker because become beforehand behind believe bench best better between
   bleachy blotchy board boiled boiling book bottle bottles bottom bottoms box break bring brought bubble

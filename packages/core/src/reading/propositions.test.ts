@@ -27,6 +27,17 @@ describe('who does what to what', () => {
   });
   test('what would happen otherwise is told', () =>
     expect(one('otherwise carbonate would form a ppt', 'form')?.otherwise).toBe(true));
+  test('a precipitate is a thing; that carbonates precipitate is what they do', () => {
+    const acts = (text: string) =>
+      explanationsOf(text)[0]!.propositions.map((p) => [p.act, p.subject, p.object]);
+    expect(acts('so the silver carbonate precipitates')).toEqual([
+      ['form', expect.arrayContaining(['carbonate']), []],
+    ]);
+    expect(acts('so the carbonate precipitates with the silver')[0]![0]).toBe('form');
+    expect(acts('it forms a carbonate precipitate')).toEqual([
+      ['form', expect.anything(), expect.arrayContaining(['precipitate'])],
+    ]);
+  });
   test('words nothing explains are counted', () => {
     expect(explanationsOf('it removes the zzqxv')[0]!.unknown).toBeGreaterThan(0);
     expect(explanationsOf('it removes carbonate')[0]!.unknown).toBe(0);

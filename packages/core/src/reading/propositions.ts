@@ -94,8 +94,7 @@ const tagOf = <T extends string>(table: Readonly<Record<T, RegExp>>, word: strin
 };
 const boundary =
   /^(?:because|cos|coz|cuz|bc|since|so|which|who|otherwise|if|when|while|unless|therefore|hence|meaning|after|as)$/;
-const beforeNoun =
-  /^(?:a|an|the|any|no|another|white|cream|yellow|coloured|insoluble|false|same|similar|carbonate|chloride|sulfate)$/;
+const beforeNoun = /^(?:a|an|the|any|no|another|white|cream|yellow|coloured|insoluble|false|same|similar)$/;
 const passiveBefore = /^(?:is|are|was|were|get|gets|got|be|been|being|getting)$/;
 const wouldWords = /^(?:would|could|might|may|will|otherwise|if)$/;
 
@@ -144,8 +143,11 @@ function propositionsOf(words: readonly string[], purposeBefore: boolean): Propo
     }
     const act = tagOf(acts, word);
     const thing = tagOf(things, word);
-    // "A white precipitate" is a thing, "carbonates precipitate" is not.
-    const noun = /^(?:ppts?|precipitates?)$/.test(word) && beforeNoun.test(words[i - 1] ?? '');
+    // "A white precipitate" and "a carbonate precipitate" are things; what carbonates do, and "carbonate precipitates", are not.
+    const noun =
+      /^(?:ppts?|precipitates?)$/.test(word) &&
+      (beforeNoun.test(words[i - 1] ?? '') ||
+        (word !== 'precipitates' && /^(?:carbonate|chloride|sulfate)$/.test(words[i - 1] ?? '')));
     const isVerb =
       act &&
       !noun &&

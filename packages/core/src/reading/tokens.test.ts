@@ -13,6 +13,9 @@ describe('an answer cut into words and signs', () => {
     ['colour less', 'colourless'],
     ['brickred', 'brick red'],
     ['n/c', 'no change'],
+    ['n/r', 'no reaction'],
+    ['the water of lime whitens', 'the limewater whitens'],
+    ['a solid of the same colour', 'a solid'],
   ])('%s → %s', (written, form) => expect(inOneForm(written).trim()).toBe(form));
   test('signs stand for themselves, a dash between spaces parts thoughts', () =>
     expect(tokensOf('white ppt - then: clear, (at last)')).toEqual(

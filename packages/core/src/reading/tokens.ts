@@ -36,6 +36,7 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   ],
   [/\blime[\s-]+(?:water|watter|warter)\b/g, 'limewater'],
   [/\bl\s?\/\s?w\b/g, 'limewater'],
+  [/\bwater\s+of\s+lime\b/g, 'limewater'],
   [/\br\s?\/\s?b\s+(?=p|solid)/g, 'red brown '],
   [/\boff[\s-]*whit(e|ish)\b/g, 'off white'],
   [/\bw\/o\b/g, 'without'],
@@ -54,7 +55,10 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\s*↓+/g, ' ppt '],
   [/\b(red|blue)\s+lit\b(?!\s+(?:splint|spill|match))/g, '$1 litmus'],
   [/\bx{2,}\b/g, ' scrap that '],
-  [/\bn\s?\/\s?c\b/g, 'no change'],
+  [/\bn\s*\/\s*c\b/g, 'no change'],
+  [/\bn\s*\/\s*r\b/g, 'no reaction'],
+  // "A solid of the same colour" says what colour it is, not that nothing changed.
+  [/(?<=[a-z] )of\s+(?:the\s+)?same\s+colour\b/g, ' '],
   [/\bnot un(changed|affected)\b/g, 'changed'],
   // `couldt`, `doest`: the letter before the last slipped out.
   [/\b(could|would|should|did|does|was|were|had|have)t\b/g, '$1 not'],

@@ -177,11 +177,12 @@ export const purposes: readonly Purpose[] = [
         ) && !/\b(?:not|no|never|only)\b/.test(words),
       (_, { words }) =>
         /^(?:so (?:that )?|to )(?:\w+ ){0,2}mix\b/.test(words) && !/\b(?:not|no|never)\b/.test(words),
-      // So that what was left may colour the flame.
-      (p) =>
+      // So that what was left may colour the flame; that nothing of it may is right.
+      (p, { words }) =>
         p.purpose &&
         !p.denied &&
         !p.otherwise &&
+        !/\bnothing\b/.test(words) &&
         (p.act === 'become' || p.act === 'block') &&
         has(p.subject, 'previous', 'sodium'),
       (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),

@@ -6,6 +6,7 @@ import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
 import { ninthHandAnswers } from './ninth-hand.js';
+import { tenthHandAnswers } from './tenth-hand.js';
 import { otherAnswers } from './other-kinds.js';
 import { reasonsTurnedRound } from './reasons-turned-round.js';
 import { secondHandAnswers } from './second-hand.js';
@@ -25,6 +26,7 @@ const sets = {
   'sixth hand': `${sixthHandAnswers}${reasonsTurnedRound}`,
   'seventh hand': seventhHandAnswers,
   'ninth hand': ninthHandAnswers,
+  'tenth hand': tenthHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
