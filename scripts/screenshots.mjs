@@ -157,9 +157,7 @@ try {
     await staff.getByText(/is near, but the word wanted/).waitFor();
   });
   await visit('/store', 'store');
-  await visit(`/lessons/${full.id}/run`, 'run', () =>
-    staff.getByText('live', { exact: true }).waitFor(),
-  );
+  await visit(`/lessons/${full.id}/run`, 'run', () => staff.getByText('live', { exact: true }).waitFor());
   const biggest = lessons.find((l) => l.state === 'marking' && l.students === 32);
   await visit(`/lessons/${biggest.id}/mark?view=like`, 'mark', async () => {
     await staff.getByText(/answers want a person:/).waitFor();
