@@ -7,6 +7,7 @@ import { cleanWire, flameAt, holdInFlame, newTool, shows } from './in-the-flame.
 import { hold } from './at-the-mouth.js';
 import { pass } from './passing.js';
 import { bottleOf } from './shelf.js';
+import { add, run, salt, take } from './trials/bench-runs.js';
 import { newVessel, shareOf, spaceOf, type Vessel } from './vessel.js';
 
 const tube = (mL = 2): Vessel => {
@@ -216,5 +217,36 @@ describe('what is held at the mouth', () => {
       seen: { litmus: 'red' },
       slips: ['litmus-on-rim'],
     });
+  });
+});
+
+describe('salts that water alone makes sour', () => {
+  test.each([
+    [['Fe3+', 'SO4^2-'], 0.1],
+    [['Fe3+', 'SO4^2-'], 1],
+    [['Fe3+', 'Cl-'], 0.1],
+    [['Al3+', 'SO4^2-'], 1],
+  ] as const)('%j stands clear in its jar, at %d mol/dm³', (ions, molarity) => {
+    const view = run(salt(ions, 'solution', molarity), [take()]);
+    expect(view.seen['precipitate'] ?? 'none').toBe('none');
+    expect(view.after[0]!.text).not.toMatch(/precipitate/);
+  });
+  test.each([
+    [['Al3+', 'Cl-'], 1, 'white'],
+    [['Al3+', 'SO4^2-'], 3, 'white'],
+    [['Fe3+', 'Cl-'], 3, 'brown'],
+    [['Fe3+', 'SO4^2-'], 2, 'brown'],
+  ] as const)('%j shows what %d drops of alkali make of it', (ions, drops, colour) => {
+    const { seen, slips } = run(salt(ions), [take(), add('NaOH', { drops })]);
+    expect(seen['precipitate']).toBe(colour);
+    expect(slips).not.toContain('too-dilute');
+  });
+  test('barium chloride in acid shows the sulfate of iron(III) sulfate alone', () => {
+    const { seen } = run(salt(['Fe3+', 'SO4^2-']), [
+      take(),
+      add('HCl', { molarity: 1, drops: 10 }),
+      add('BaCl2', { drops: 5 }),
+    ]);
+    expect(seen['precipitate']).toBe('white');
   });
 });

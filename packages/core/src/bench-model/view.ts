@@ -62,19 +62,33 @@ const oxidesIn: Readonly<Record<string, string>> = {
   'Co(OH)2': 'pink',
 };
 
-/** In acid these hydroxides stay a clear sol until there is a good deal of them (estimated: school solutions keep so for days). */
-const acidSol = { of: ['Fe(OH)3', 'Al(OH)3'] as readonly string[], belowPH: 4, from_M: 0.02 };
+/**
+ * In acid the hydroxide that water alone makes of these salts stays a clear sol (school solutions keep so for days); what
+ * added alkali makes falls out. How much of it a sol hides is estimated.
+ */
+const acidSol = { of: ['Fe(OH)3', 'Al(OH)3'] as readonly string[], belowPH: 4, from_M: 0.002, OH: 3 };
+/** mol/dm3 of hydroxide that bases brought, less what acids took. */
+const alkaliOf = (v: Vessel): number =>
+  totalIn(v, 'NH3') +
+  2 * totalIn(v, 'CO3^2-') +
+  2 * totalIn(v, 'SO3^2-') +
+  3 * totalIn(v, 'PO4^3-') -
+  totalIn(v, 'H+');
 /** mol/dm3 of chalk from which limewater is called cloudy against black: a fine cloud shows sooner than a coarse one (estimated). */
 const cloudSeen_M = 5e-5;
 
 /** The octahydrates come down as crystals, slowly: nothing is seen in a test's time until much of them is there (estimated). */
 const slowCrystals = { of: ['Ba(OH)2', 'Sr(OH)2'] as readonly string[], from_M: 0.1 };
-const shownFrom = (v: Vessel, formula: string): number =>
-  slowCrystals.of.includes(formula)
-    ? slowCrystals.from_M
-    : pHOf(v) < acidSol.belowPH && acidSol.of.includes(formula)
-      ? acidSol.from_M
-      : visibleByDefault_M;
+/** Is so much of a solid seen in the liquid it is in? */
+function isSeen(v: Vessel, formula: string, mol_per_L: number): boolean {
+  if (slowCrystals.of.includes(formula)) return mol_per_L >= slowCrystals.from_M;
+  if (pHOf(v) < acidSol.belowPH && acidSol.of.includes(formula))
+    return Math.min(mol_per_L, alkaliOf(v) / acidSol.OH) >= acidSol.from_M;
+  return mol_per_L >= visibleByDefault_M;
+}
+
+/** A word with its article. */
+const one = (word: string): string => `${/^[aeiou]/.test(word) ? 'An' : 'A'} ${word}`;
 
 /** Solids in suspension, thickest first. */
 export function solidsOf(v: Vessel): SeenSolid[] {
@@ -92,8 +106,7 @@ export function solidsOf(v: Vessel): SeenSolid[] {
     const darkened = formula === 'AgCl' && v.darkened;
     const colour = darkened ? 'grey' : (turned ?? solidColour(formula));
     const srgb = turned === 'pink' ? '#d9a3ac' : solidPigment[colour as keyof typeof solidPigment];
-    const from_M = shownFrom(v, formula);
-    const visible = mol_per_L >= from_M;
+    const visible = isSeen(v, formula, mol_per_L);
     return { formula, mol_per_L, visible, colour, srgb };
   });
   if (v.sulfur > 0 && v.mL > 0) {
@@ -233,7 +246,7 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
   if (!wet && v.dry.length) {
     const dry = dryLook(v);
     Object.assign(seen, dry.seen);
-    words.push(`A ${dry.seen['colour']} solid.`);
+    words.push(`${one(dry.seen['colour']!)} solid.`);
   } else if (!wet && v.pieces.length) {
     Object.assign(seen, { state: 'solid', colour: v.pieces[0]!.metal ? 'shiny-metal' : 'white' });
     words.push('The dry pieces.');
@@ -280,11 +293,11 @@ export function viewOf(v: Vessel, fizz = v.flow_mL): VesselView {
     else if (v.heated) seen['smell'] = 'none';
     const onlyLimewater = v.limewater_mol > 0 && v.story.every((s) => s.bottle === 'limewater');
     const now = onlyLimewater ? 'none' : precipitateOf(solids);
-    words.push(`${look.name === 'colourless' ? 'A colourless' : `A ${look.name.replace('-', ' ')}`} liquid.`);
+    words.push(`${one(look.name.replace('-', ' '))} liquid.`);
     if (now !== 'none') {
       const shown = solids.find((s) => s.visible && s.formula !== 'S')!;
       words.push(
-        `${v.browned > 0.2 && oxidesIn[shown.formula] ? `The ${now} precipitate is turning ${oxidesIn[shown.formula]}` : `A ${now.replace('-', ' ')} precipitate`}.`,
+        `${v.browned > 0.2 && oxidesIn[shown.formula] ? `The ${now} precipitate is turning ${oxidesIn[shown.formula]}` : `${one(now.replace('-', ' '))} precipitate`}.`,
       );
     }
     if (seen['excess'] === 'dissolves') words.push('The precipitate has dissolved.');
