@@ -9,7 +9,7 @@ const mostShown = 5;
 
 /** What the first runs show beside what is usual, and how far that goes. */
 export const rateWords = ({ factor, runs, made, usual }: ScreenRate): string =>
-  `${made} ${made === 1 ? 'slip' : 'slips'} in ${runs === 1 ? 'one first run' : `${runs} first runs`}; ${usual.toFixed(1)} would be usual. That is ${factor.toFixed(1)} times the usual rate.`;
+  `${made} ${made === 1 ? 'slip' : 'slips'} that rehearsals reckon with, in ${runs === 1 ? 'one first run' : `${runs} first runs`}; ${usual.toFixed(1)} would be usual. That makes ${factor.toFixed(1)} times the usual rate.`;
 
 export function ScreenSlips({
   table: { slips, rate, agreed },

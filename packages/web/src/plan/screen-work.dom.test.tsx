@@ -59,7 +59,7 @@ describe('work on screen, on the teacher’s side', () => {
     });
     expect(
       await screen.findByText(
-        '1 slip in 2 first runs; 0.3 would be usual. That is 1.3 times the usual rate.',
+        '1 slip that rehearsals reckon with, in 2 first runs; 0.3 would be usual. That makes 1.3 times the usual rate.',
       ),
     ).toBeTruthy();
     expect(await faults()).toEqual([]);
