@@ -154,3 +154,35 @@ describe('why a step is done', () => {
     ['fume-cupboard', 'because the teacher said so', 0],
   ])('%s: "%s" → %d', (of, answer, points) => expect(why(of, answer)).toBe(points));
 });
+
+describe('excess that was not added', () => {
+  const marked = (answer: string) =>
+    mark('core', { kind: 'observation', test: 'naoh', sample: ['Fe2+', 'SO4^2-'] }, answer);
+  test.each([
+    'green ppt, did not add excess',
+    'green ppt, excess not tried',
+    'green ppt. Excess was not added.',
+    'green ppt, no excess added',
+    'green ppt, excess was never added',
+    'green ppt. We did not get to excess.',
+    'green ppt, we forgot to do the excess',
+  ])('says nothing of what it does, and nobody needs to look: %s', (answer) => {
+    const { points, max, verdict, why } = marked(answer);
+    expect([points, max, verdict]).toEqual([1, 2, 'partial']);
+    expect(why.map((w) => w.text).join(' ')).toMatch(/no excess was added|Nothing is said here/);
+  });
+  test('nor does a solid of the same colour say that excess changed nothing', () =>
+    expect(
+      mark(
+        'core',
+        { kind: 'observation', test: 'naoh', sample: ['Cu2+', 'SO4^2-'] },
+        'The mixture turned blue and a solid of the same colour settled. Excess was not added.',
+      ).points,
+    ).toBe(1));
+  test.each([
+    'green ppt. Excess was added with no change.',
+    'green ppt. did not dissolve when more was added',
+    'green ppt, no more dissolved when we added excess',
+    'green ppt no change on adding more',
+  ])('is not meant by what was added: %s', (answer) => expect(marked(answer).points).toBe(2));
+});
