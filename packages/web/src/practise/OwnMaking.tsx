@@ -85,7 +85,9 @@ export function OwnMaking({
       ownExercise(syllabus, asks, own.ions, own.form, {
         ...(own.lumps ? { lumps: true } : {}),
         ...(own.molarity === undefined ? {} : { molarity: own.molarity }),
-        ...(own.form === 'solution' && entered.trace ? { traceOf: entered.trace } : {}),
+        ...(own.form === 'solution' && entered.trace && entered.trace !== entered.cation
+          ? { traceOf: entered.trace }
+          : {}),
       }),
       saltName(own.ions),
     );

@@ -36,6 +36,19 @@ describe('making one’s own', () => {
     await user.click(screen.getByRole('button', { name: 'Set it out' }));
     expect(screen.getByText('Give a strength above 0, up to 5 mol/dm³.')).toBeTruthy();
     expect(start).not.toHaveBeenCalled();
+    // Mended, what was said against it goes.
+    await enter(screen.getByLabelText('Strength, mol/dm³'), '0.5');
+    expect(screen.queryByText('Give a strength above 0, up to 5 mol/dm³.')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Set it out' }));
+    expect(start).toHaveBeenCalledTimes(1);
+  });
+  test('what is no longer on offer as a trace, being the salt itself, is none', async () => {
+    const { user } = show(<OwnMaking syllabus={syllabusOf('senior')} start={start} />);
+    await user.selectOptions(screen.getByLabelText('Anion'), 'Cl-');
+    await user.selectOptions(screen.getByLabelText('A hundredth part of'), 'Na+');
+    await user.selectOptions(screen.getByLabelText('Cation'), 'Na+');
+    await user.click(screen.getByRole('button', { name: 'Set it out' }));
+    expect(start.mock.lastCall![0]).toMatchObject({ sample: { ions: { 'Na+': 0.1, 'Cl-': 0.1 } } });
   });
   test('a syllabus of gases has gases alone', async () => {
     const { user } = show(<OwnMaking syllabus={syllabusOf('gases')} start={start} />);

@@ -59,6 +59,9 @@ describe('quick recall', () => {
       /is what is seen\. It comes back to be said in words\.$/,
     );
     expect(screen.getByText(/Model answer:/).textContent).not.toMatch(/Not in yours/);
+    // Once it is marked it stands.
+    for (const well of within(group).getAllByRole<HTMLButtonElement>('button'))
+      expect(well.disabled).toBe(true);
     expect(await faults()).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Next' }));
     const due = (known: 'right' | 'partly') =>
