@@ -2,7 +2,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { createServer, type AddressInfo } from 'node:net';
 import { fileURLToPath } from 'node:url';
-import mysql from 'mysql2/promise';
+import { adminUrl, asAdmin, copyDatabase, newDatabase } from './databases.js';
 
 const main = fileURLToPath(new URL('../../packages/server/dist/main.js', import.meta.url));
 
@@ -16,38 +16,46 @@ const freePort = (): Promise<number> =>
     });
   });
 
+const demoDatabase = 'kivex_e2e_demo';
+
 export class KivexServer {
   private child: ChildProcess | undefined;
   private constructor(
     readonly base: string,
     private readonly settings: Record<string, string>,
-    private readonly drop: () => Promise<void>,
+    private readonly drop: () => Promise<unknown>,
   ) {}
 
-  /** A server on an empty database; with `demo`, filled with the demo school. */
+  /** A server on an empty database; with `demo`, on a copy of the demo school as it was made once before all tests. */
   static async start({ demo = false, port }: { demo?: boolean; port?: number } = {}): Promise<KivexServer> {
-    const admin = process.env['KIVEX_TEST_DATABASE_URL'];
-    if (!admin) throw new Error('Run the browser tests with npm test: it starts a database for them.');
     const at = port ?? (await freePort());
     const name = `kivex_e2e_${process.pid}_${at}`;
-    const run = async (sql: string) => {
-      const connection = await mysql.createConnection(admin.replace(/^mariadb:/, 'mysql:'));
-      await connection.query(sql);
-      await connection.end();
-    };
-    await run(`DROP DATABASE IF EXISTS ${name}`);
-    await run(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+    await asAdmin(async (connection) => {
+      await newDatabase(connection, name);
+      if (demo) await copyDatabase(connection, demoDatabase, name);
+    });
+    return KivexServer.on(name, at, demo);
+  }
+
+  /** Makes the demo school that `start` copies. Left where it is: the database of the tests goes with them. */
+  static async makeDemo(): Promise<void> {
+    await asAdmin((connection) => newDatabase(connection, demoDatabase));
+    const server = await KivexServer.on(demoDatabase, await freePort(), true);
+    await server.kill();
+  }
+
+  private static async on(name: string, port: number, demo: boolean): Promise<KivexServer> {
     const server = new KivexServer(
-      `http://localhost:${at}`,
+      `http://localhost:${port}`,
       {
-        KIVEX_DATABASE_URL: admin.replace(/\/[^/]*$/, `/${name}`),
-        KIVEX_PORT: String(at),
+        KIVEX_DATABASE_URL: adminUrl().replace(/\/[^/]*$/, `/${name}`),
+        KIVEX_PORT: String(port),
         KIVEX_LOG: 'warn',
         KIVEX_SET_UP_CODE: '12345678',
         KIVEX_HASH_ROUNDS: '1',
         ...(demo ? { KIVEX_DEMO: '1' } : {}),
       },
-      () => run(`DROP DATABASE IF EXISTS ${name}`),
+      () => asAdmin((connection) => connection.query(`DROP DATABASE IF EXISTS ${name}`)),
     );
     await server.up();
     return server;

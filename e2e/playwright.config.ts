@@ -1,9 +1,16 @@
 import { defineConfig } from '@playwright/test';
 import { chromium } from './chromium.js';
 
+const longest = ['three-sizes.e2e.js', 'every-page.e2e.js'];
+
 export default defineConfig({
   testDir: '.',
-  testMatch: '*.e2e.js',
+  globalSetup: './before-all.js',
+  // The longest files first, so that neither of two workers ends long before the other.
+  projects: [
+    { name: 'pages', testMatch: longest },
+    { name: 'stories', testMatch: '*.e2e.js', testIgnore: longest },
+  ],
   // The stories of a file follow one another in a school of their own; two files go side by side.
   workers: 2,
   timeout: 90_000,

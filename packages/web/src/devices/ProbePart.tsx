@@ -1,13 +1,14 @@
 /** The simulated temperature probe in a tube of metal and acid: its curve as it comes, with the highest point. */
 import { Box, chakra } from '@chakra-ui/react';
 import { deviceWords, SimulatedProbe, warmingIn, type ProbeReading } from '@kivex/core';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { Tile } from '../kit/Tile.js';
+import { warmingLine } from './warming-line.js';
 
-const WarmingCurve = lazy(() => import('./WarmingCurve.js'));
+const Chart = lazy(() => import('../kit/chart/Chart.js'));
 
 /** Milliseconds between readings: ten times as fast as a real probe, so that trying it takes no minutes. */
 const every = 100;
@@ -18,6 +19,8 @@ export function ProbePart() {
   const [probe, setProbe] = useState<SimulatedProbe>();
   const [readings, setReadings] = useState<readonly ProbeReading[]>([]);
   const [, redraw] = useState(0);
+  const seen = useMemo(() => warmingIn(readings), [readings]);
+  const curve = useMemo(() => warmingLine(readings, seen), [readings, seen]);
   useEffect(() => {
     if (!probe) return;
     const timer = setInterval(() => {
@@ -37,7 +40,6 @@ export function ProbePart() {
     redraw((n) => n + 1);
   };
   const state = probe?.state ?? 'off';
-  const seen = warmingIn(readings);
   return (
     <Tile p="4" display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="lg">Temperature probe: {deviceWords[state]}</chakra.h2>
@@ -56,7 +58,7 @@ export function ProbePart() {
         </Button>
       </Box>
       <Suspense fallback={null}>
-        <WarmingCurve readings={readings} seen={seen} />
+        <Chart option={curve} label="Temperature against time" height="16rem" />
       </Suspense>
       <chakra.p role="status" minH="1.5em">
         {seen

@@ -8,7 +8,7 @@ import {
   type RehearsalPlan,
   type RehearsalResult,
 } from '@kivex/core';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../kit/Button.js';
 import { Checkbox } from '../kit/Checkbox.js';
@@ -18,10 +18,12 @@ import { ProgressBar } from '../kit/ProgressBar.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
-import { called, startPlanning, type Planning } from '../planning/planning-client.js';
+import { called } from '../planning/planning-client.js';
+import { usePlanningRun } from '../planning/use-planning-run.js';
 import { ownSlips, ownWords, withSlips } from './school-slips.js';
+import { throughBars } from './through-bars.js';
 
-const Histogram = lazy(() => import('./Histogram.js'));
+const Chart = lazy(() => import('../kit/chart/Chart.js'));
 const runs = 500;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const signed = (share: number): string => {
@@ -45,55 +47,43 @@ export function RehearsalPanel({
   const [asUsual, setAsUsual] = useState(false);
   const own = ownSlips(school);
   const [seed, setSeed] = useState(1);
-  const [done, setDone] = useState<number>();
+  const { done, problem, stop: end, start: begin } = usePlanningRun();
   const [result, setResult] = useState<RehearsalResult>();
   const [changes, setChanges] = useState<{ readonly list: readonly RankedChange[]; readonly left: number }>();
-  const [problem, setProblem] = useState<string>();
-  const planning = useRef<Planning>(undefined);
   const stop = () => {
-    planning.current?.stop();
-    planning.current = undefined;
-    setDone(undefined);
-    setChanges((c) => (c ? { ...c, left: 0 } : c));
+    end();
+    setChanges((c) => c && { ...c, left: 0 });
   };
   const key = JSON.stringify([plan, asUsual, own?.factor, own?.pace]);
   // What was rehearsed was another plan: it no longer holds.
   useEffect(() => {
+    end();
     setResult(undefined);
     setChanges(undefined);
-    setProblem(undefined);
-    return stop;
-  }, [key]);
+  }, [key, end]);
 
-  const start = async (chance = seed) => {
+  const start = (chance = seed) => {
     setSeed(chance);
-    stop();
-    const started = startPlanning();
-    planning.current = started;
-    const whole = withSlips({ ...plan, runs, seed: chance }, own, asUsual);
-    setProblem(undefined);
     setChanges(undefined);
-    setDone(0);
-    try {
-      const base = await started.work.rehearse(
-        whole,
-        called((n) => planning.current === started && setDone(n)),
-      );
-      if (planning.current !== started) return;
+    const whole = withSlips({ ...plan, runs, seed: chance }, own, asUsual);
+    return begin(async (work, { stands, tell }) => {
+      const base = await work.rehearse(whole, called(tell));
+      if (!stands()) return;
       setResult(base);
-      setDone(undefined);
-      await started.work.changes(
-        whole,
-        base,
-        called((list, left) => planning.current === started && setChanges({ list, left })),
-      );
-    } catch (error) {
-      if (planning.current === started) setProblem((error as Error).message);
-    } finally {
-      if (planning.current === started) stop();
-    }
+      tell(undefined);
+      try {
+        await work.changes(
+          whole,
+          base,
+          called((list, left) => stands() && setChanges({ list, left })),
+        );
+      } finally {
+        if (stands()) setChanges((c) => c && { ...c, left: 0 });
+      }
+    });
   };
   const deadline = practical.minutes - practical.clearUp;
+  const bars = useMemo(() => throughBars(result?.histogram ?? [], deadline), [result, deadline]);
   return (
     <Tile display="flex" flexDirection="column" gap="3">
       <Box display="flex" gap="3" alignItems="center" flexWrap="wrap">
@@ -151,7 +141,11 @@ export function RehearsalPanel({
             />
           </Box>
           <Suspense fallback={<Loading what="the chart" />}>
-            <Histogram bars={result.histogram} deadline={deadline} />
+            <Chart
+              option={bars}
+              label="When groups are through; the table below has the figures"
+              height="15rem"
+            />
           </Suspense>
           <Fold title="The figures behind the chart">
             <Table label="Groups through, by minute" heads={['Minute', 'Share of groups']}>

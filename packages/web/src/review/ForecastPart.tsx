@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson, LessonReview, SchoolSlips } from '@kivex/contract';
 import { triedFactors, type AgreedLesson } from '@kivex/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
 import { ProgressBar } from '../kit/ProgressBar.js';
@@ -12,8 +12,9 @@ import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
 import { rehearsalPlanOf } from '../lessons/rehearsal-plan-of.js';
-import { called, startPlanning, type Planning } from '../planning/planning-client.js';
+import { called } from '../planning/planning-client.js';
 import type { RatedForecast } from '../planning/planning-worker.js';
+import { usePlanningRun } from '../planning/use-planning-run.js';
 import { compared, fewestNames, paceWords, rateWords, sameRate, shownRate } from './forecast-facts.js';
 
 const runs = 150;
@@ -28,34 +29,16 @@ export function ForecastPart({
   readonly review: LessonReview;
 }) {
   const [foretold, setForetold] = useState<readonly RatedForecast[]>();
-  const [done, setDone] = useState<number>();
-  const [problem, setProblem] = useState<string>();
-  const planning = useRef<Planning>(undefined);
-  const stop = () => {
-    planning.current?.stop();
-    planning.current = undefined;
-    setDone(undefined);
-  };
-  useEffect(() => stop, []);
-  const rehearse = async () => {
-    stop();
-    const own = startPlanning();
-    planning.current = own;
-    setProblem(undefined);
-    setDone(0);
-    try {
-      const found = await own.work.foretell(
+  const { done, problem, stop, start } = usePlanningRun();
+  const rehearse = () =>
+    start(async (work, { stands, tell }) => {
+      const found = await work.foretell(
         { ...rehearsalPlanOf(lesson), runs, seed: 1 },
         triedFactors,
-        called((n) => planning.current === own && setDone(n)),
+        called(tell),
       );
-      if (planning.current === own) setForetold(found);
-    } catch (error) {
-      if (planning.current === own) setProblem((error as Error).message);
-    } finally {
-      if (planning.current === own) stop();
-    }
-  };
+      if (stands()) setForetold(found);
+    });
   return (
     <Tile display="flex" flexDirection="column" gap="3">
       <chakra.h2 fontSize="lg">Foretold, and what happened</chakra.h2>

@@ -1,13 +1,29 @@
 /** A chart: ECharts in our pigments and patterns, drawn anew when its size or its figures change; as lines, so that it prints. Its table stands beside it. */
 import { Box } from '@chakra-ui/react';
-import { BarChart, CustomChart } from 'echarts/charts';
-import { AriaComponent, GridComponent, LegendComponent } from 'echarts/components';
-import { init, use as register } from 'echarts/core';
+import { BarChart, CustomChart, LineChart } from 'echarts/charts';
+import {
+  AriaComponent,
+  GridComponent,
+  LegendComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+} from 'echarts/components';
+import { init, use as register, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import type { ChartOption } from './chart-options.js';
 
-register([BarChart, CustomChart, AriaComponent, GridComponent, LegendComponent, SVGRenderer]);
+register([
+  BarChart,
+  CustomChart,
+  LineChart,
+  AriaComponent,
+  GridComponent,
+  LegendComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  SVGRenderer,
+]);
 
 /** The pigment of a token as the page has it now: it differs on a projector and in the prep room. */
 export type Pigment = (token: string) => string;
@@ -24,22 +40,41 @@ export default function Chart({
   readonly height: string;
 }) {
   const at = useRef<HTMLDivElement>(null);
+  const chart = useRef<ECharts>(undefined);
+  useEffect(() => {
+    if (!at.current) return;
+    const made = init(at.current, null, { renderer: 'svg' });
+    chart.current = made;
+    const watch = new ResizeObserver(() => made.resize());
+    watch.observe(at.current);
+    return () => {
+      watch.disconnect();
+      made.dispose();
+      chart.current = undefined;
+    };
+  }, []);
   useEffect(() => {
     if (!at.current) return;
     const style = getComputedStyle(at.current);
     const pigment = (token: string) => style.getPropertyValue(`--chakra-colors-${token}`).trim() || '#3c4f61';
-    const chart = init(at.current, null, { renderer: 'svg' });
-    chart.setOption({
-      animation: false,
-      textStyle: { fontFamily: style.fontFamily, color: pigment('ink') },
-      ...option(pigment),
-    });
-    const watch = new ResizeObserver(() => chart.resize());
-    watch.observe(at.current);
-    return () => {
-      watch.disconnect();
-      chart.dispose();
-    };
+    chart.current?.setOption(
+      {
+        animation: false,
+        textStyle: { fontFamily: style.fontFamily, color: pigment('ink') },
+        ...option(pigment),
+      },
+      { notMerge: true },
+    );
   }, [option]);
-  return <Box ref={at} height={height} width="100%" role="img" aria-label={label} />;
+  // What is drawn has a width of its own and would hold its place as wide when the window becomes narrower.
+  return (
+    <Box
+      ref={at}
+      height={height}
+      width="100%"
+      css={{ contain: 'inline-size' }}
+      role="img"
+      aria-label={label}
+    />
+  );
 }

@@ -14,7 +14,7 @@ export interface ShareBar {
 }
 
 /** Slanting lines over a bar: what colour says is said by pattern too. */
-const hatched = (colour: string) => ({
+export const hatched = (colour: string) => ({
   symbol: 'rect',
   rotation: 0.8,
   dashArrayX: [1, 0],
