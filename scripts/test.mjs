@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { buildAll, root } from './built.mjs';
-import { startMariadb } from './mariadb.mjs';
+import { startTestDatabase } from './test-database.mjs';
 import { needChromium, needMariadb, needNode, needPackages, needRedis } from './prerequisites.mjs';
 
 const bin = (path) => join(root, 'node_modules', path);
@@ -35,7 +35,7 @@ try {
   const only = process.argv[2];
   const wanted = (name) => !only || only === name;
   buildAll(console.log);
-  mariadb = await startMariadb(join(root, '.data', 'test-database'));
+  mariadb = await startTestDatabase();
   const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };
   if (wanted('types')) check('types', 'typescript/bin/tsc', ['-b']);
   if (wanted('format')) check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']);
