@@ -27,6 +27,8 @@ export function tellElsewhere({ id, title, text, action }: Told): void {
     ...(action ? { action: { label: action.label, onClick: action.does } } : {}),
   });
 }
+/** This is no news any more. */
+export const untell = (id: string): void => toaster.dismiss(id);
 /** Nothing of it is news any more. */
 export const clearTold = (): void => toaster.dismiss();
 

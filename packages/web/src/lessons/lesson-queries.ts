@@ -1,6 +1,6 @@
 /** The server's lessons as the pages hold them. */
 import type { LessonState } from '@kivex/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useInPages } from '../kit/request/in-pages.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 import { call } from '../kit/request/call.js';
@@ -16,11 +16,12 @@ export const useMarks = (id: string, enabled = true) =>
     enabled,
   });
 /** What a board, the desk and the review start from: of each group what still says something. */
-export const useBoardLog = (id: string) =>
-  useQuery({
+export const boardLogOf = (id: string) =>
+  queryOptions({
     queryKey: ['events', id],
     queryFn: () => call('GET /api/lessons/:lesson/board', { lesson: id }),
   });
+export const useBoardLog = (id: string) => useQuery(boardLogOf(id));
 /** Entries kept apart: late ones, and those handed over. */
 export const useHeld = (id: string) =>
   useQuery({
