@@ -1,6 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { readText } from '../reading/read-text.js';
-import { goesOnAfterSolid, hasStrangeWords, isShort, speaksOfAnOutcome } from './doubt.js';
+import {
+  goesOnAfterSolid,
+  hasStrangeWords,
+  isShort,
+  speaksOfAnOutcome,
+  speaksOfMoreThanTheFlame,
+} from './doubt.js';
 import { mark } from './mark.js';
 import type { MarkItem } from './mark-item.js';
 
@@ -18,6 +24,10 @@ describe('what leaves a mark in doubt', () => {
     expect(goesOnAfterSolid(readText('white ppt. then it galumphed'))).toBe(true);
     expect(goesOnAfterSolid(readText('white ppt'))).toBe(false);
     expect(goesOnAfterSolid(readText('nothing. then nothing'))).toBe(false);
+  });
+  test('solids beside a flame, though a flame has bits of a colour too', () => {
+    expect(speaksOfMoreThanTheFlame(readText('green ppt'))).toBe(true);
+    expect(speaksOfMoreThanTheFlame(readText('green with blue bits'))).toBe(false);
   });
   test('short is five words', () => {
     expect(isShort(readText('white or cream'))).toBe(true);

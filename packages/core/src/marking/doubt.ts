@@ -59,5 +59,9 @@ export function goesOnAfterSolid(reading: TextReading): boolean {
 
 /** Things no flame has: an answer that speaks of them may tell their colour rather than the flame's. */
 const notOfFlames: ReadonlySet<string> = new Set(['fumes', 'precipitate', 'solution', 'fizz', 'gas']);
+/** "Green with blue bits": parts of a flame as well as solids. */
+const partOfFlame = /^(?:bits?|flecks?|specks?|blobs?|stuff)$/;
 export const speaksOfMoreThanTheFlame = (reading: TextReading): boolean =>
-  reading.mentions.some((m) => notOfFlames.has(m.kind) && !m.denied);
+  reading.mentions.some(
+    (m) => notOfFlames.has(m.kind) && !m.denied && !partOfFlame.test(reading.words[m.at]!),
+  );

@@ -12,7 +12,8 @@ effervescence < eff, effv, efferv, effer, effves
 limewater < lw, limew
 colour < coloration, colouration, colorations, colourations
 litmus < litm, lit | damp
-white < wh, wht, wt, whte, w | solid shade smoke flame turn
+white < wh, wht, wt, whte | solid shade smoke flame turn
+white < w | solid smoke flame turn
 blue < bl, blu, b | solid shade litmus turn flame
 brown < br, brn, brwn, bwn | solid shade flame turn colour
 green < gr, grn, gn, gren | solid shade flame turn

@@ -49,6 +49,8 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
     if (bracketed(number).length) return;
     const early = mine.some((m) => m.kind === 'drops') && !mine.some((m) => m.kind === 'excess');
     const solidBefore = (m: Mention) => solidSaid || mine.some((o) => isSolid(o) && !o.denied && o.at < m.at);
+    const cloudBefore = (m: Mention) =>
+      reading.mentions.some((o) => (o.kind === 'cloudy' || o.kind === 'milky') && !o.denied && o.at < m.at);
     const plain = (m: Mention) =>
       m.kind === 'excess' ||
       m.kind === 'dissolve' ||
@@ -62,6 +64,7 @@ function phasesOf(reading: TextReading): ReadonlyMap<Mention, Phase> {
     // After a precipitate, that nothing more happens, that it stays or clears, is what the excess does.
     const follows = (m: Mention) =>
       ((m.kind === 'stays' || m.kind === 'nothing') && solidBefore(m)) ||
+      (m.kind === 'clear' && m.denied && (solidBefore(m) || cloudBefore(m))) ||
       ((m.kind === 'clear' || m.colour === 'colourless') && solidSaid && !m.denied) ||
       (m.kind === 'solution' && solidSaid && clause.joined === 'then') ||
       becomesLiquid(m);
@@ -120,9 +123,17 @@ function stateOf(
     if (isSolid(m)) return 'solid';
     if (loose.has(m.kind)) return 'loose';
   }
+  // "White, thick, chalky": what says nothing of its own stands between as a breath.
+  let beyond = colour.clause + 1;
+  while (
+    reading.clauses[beyond]?.joined === 'and' &&
+    reading.clauses[beyond + 1]?.joined === 'and' &&
+    !reading.mentions.some((m) => m.clause === beyond)
+  )
+    beyond++;
   // "blue, then green, precipitate" and "ppt: white": clauses that lend each other what they lack.
   for (const [number, only] of [
-    [colour.clause + 1, after.some((m) => m.kind === 'colour')],
+    [beyond, after.some((m) => m.kind === 'colour')],
     [colour.clause - 1, false],
   ] as const) {
     if (only) continue;
@@ -136,7 +147,8 @@ function stateOf(
       joined !== 'and'
     )
       continue;
-    if (beside.some((m) => isSolid(m) && !m.denied)) return 'solid';
+    if (beside.some((m) => (isSolid(m) || m.kind === 'milky' || m.kind === 'cloudy') && !m.denied))
+      return 'solid';
   }
   return undefined;
 }
@@ -283,6 +295,11 @@ export const readExcess: ClaimReader = (reading, { narrow }) => {
     else if (none && reading.mentions.some((m) => m.kind === 'excess'))
       claims.push({ term: 'none', joined: 'start' });
   }
+  // A deep blue liquid is what copper’s solid becomes when it goes, said of the end without the way there.
+  if (!claims.length && !narrow && !reading.mentions.some((m) => isSolid(m) && !m.denied))
+    for (const m of reading.mentions)
+      if (m.colour === 'deep-blue' && !m.denied && stateOf(reading, m, reading.mentions) === 'loose')
+        claims.push({ term: 'dissolves', joined: 'start' });
   if (!claims.length && noExcess.test(reading.words.join(' '))) return { claims, problem: 'not-done' };
   const kinds = new Set(claims.map((c) => c.term));
   // "unchanged" beside a plain word says the same thing twice.

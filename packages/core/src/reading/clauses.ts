@@ -48,8 +48,11 @@ export function clausesIn(tokens: readonly string[]): Clause[] {
     joined = next;
   };
   tokens.forEach((token, i) => {
-    // "instead of" denies what follows; it does not begin a clause.
-    const join = token === 'instead' && tokens[i + 1] === 'of' ? undefined : joins.get(token);
+    // "instead of" denies what follows, "however much" measures it; neither begins a clause.
+    const leads =
+      (token === 'instead' && tokens[i + 1] === 'of') ||
+      (token === 'however' && /^(?:much|many|long)$/.test(tokens[i + 1] ?? ''));
+    const join = leads ? undefined : joins.get(token);
     const aside = brackets > 0;
     if (token === '(') brackets++;
     else if (token === ')') brackets = Math.max(0, brackets - 1);

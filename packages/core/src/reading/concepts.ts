@@ -21,7 +21,7 @@ const verbsWith = (verbs: string, endings: string): string[] =>
 export const concepts = {
   precipitate:
     lines(`ppt, ppts, pptt, ppte, precipitate, precipitates, precipitated, precipitation, precip, solid, solids, sludge, sludgy, sediment, deposit, gel,
-    jelly, jelly like, gelatinous, gloopy, gloop, gunk, lumps, lumpy, flakes, particles, suspension, curds, curdy, curdled, powder, specks, clumps, blobs, goo, stuff at the bottom, grains, mush, mud, slime, bits, stuff, flecks, chunks, snow, snowy, fluff, fluffy, blob, lump, speck, fleck, flake, crumbs, gunge, precipitates out, cloudy solid`),
+    jelly, jelly like, gelatinous, gloopy, gloop, gunk, lumps, lumpy, flakes, particles, suspension, curds, curdy, curdled, powder, specks, clumps, blobs, goo, stuff at the bottom, grains, mush, mud, slime, bits, stuff, flecks, chunks, snow, snowy, fluff, fluffy, blob, lump, speck, fleck, flake, crumbs, gunge, precipitates out, cloudy solid, yoghurt, yogurt, paint, emulsion, paste, pasty, toothpaste, flour, chalk, porridge`),
   cloudy: lines(
     `cloudy, cloudiness, clouded, goes cloudy, murky, turbid, opaque, clouds over, clouds up, misty, foggy, cloudier, not clear, not see through, not see thru, can not see thru, could not see thru, can not see through, could not see through, not be able to see through`,
   ),
@@ -37,7 +37,7 @@ export const concepts = {
     lines(`disappear, disappears, disappeared, disappearing, vanish, vanishes, vanished, goes away, went away, go away, going away, gone away, clears up, cleared up, gone, fades, faded, lost, melted away, melt away, melted, cleared away, washed away, faded away, fades away, dies away, died away, goes back in, went back in, melts away,
     goes, went`).filter((p) => p !== 'goes' && p !== 'went'),
   insoluble: lines(
-    `insoluble, unsoluble, in soluble, un soluble, indissoluble, undissolved, non soluble, insolvable`,
+    `did not clear, does not clear, would not clear, will not clear, do not clear, insoluble, unsoluble, in soluble, un soluble, indissoluble, undissolved, non soluble, insolvable`,
   ),
   stays: lines(
     `stays, both times, each time, either way, every time, stayed, stay, staying, remain, keeps its colour, kept its colour, not going anywhere, not budge, not shift, not go anywhere, not move, remains, remained, remaining, persist, persists, persisted, still, keeps, kept, left`,

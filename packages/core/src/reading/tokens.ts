@@ -41,6 +41,11 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\boff[\s-]*whit(e|ish)\b/g, 'off white'],
   [/\bw\/o\b/g, 'without'],
   [/\bw\/(?=\s)/g, 'with '],
+  // "Green w blue bits": between two colours it joins them; alone before a solid it is white.
+  [
+    /(?<=\b(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey) )w(?= (?:\w+ ){0,2}(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey)\b)/g,
+    'with',
+  ],
   [/\bcan not\b|\bcannot\b/g, 'can not'],
   [/\bcolou?r(?:ed|s)?\b|\bcolord\b|\bcolourd\b|\bcoulou?rs?\b|\bcoler\b|\bcolur\b/g, 'colour'],
   [/\bcolou?r[\s-]*less\b|\bcoulou?rless\b/g, 'colourless'],

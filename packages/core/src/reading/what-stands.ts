@@ -45,9 +45,13 @@ const markers =
     .sort((a, b) => b.length - a.length);
 const markersBy = new Map<string, string[][]>();
 for (const marker of markers) markersBy.set(marker[0]!, [...(markersBy.get(marker[0]!) ?? []), marker]);
+/** What is told of other benches: "the next table got red". */
+const ofOtherBenches = new RegExp(
+  String.raw`\b(?:(?:other|next|another|neighbouring) (?:group|table|bench|pair|team|class|lot|people|kids)s?|(?:group|table|bench|people|lot)s? (?:next to|beside|near|behind|opposite|by) us|next door|every(?:one|body) else|(?:they|others) (?:all )?(?:got|get|had|have|saw|see|said|say|wrote|put|reckoned|reckon))\b`,
+);
 /** Said of what came first, before what stands: "i put red but …", "my partner said green but …". */
 const reported =
-  /\b(?:thought|expected|expecting|supposed|predicted|hoped|assumed|hypothesis|prediction|said|says|wrote|written|put down|i put|had down|reckons?|book|textbook|sheet|partner|mate|friend|teacher|everyone else|others|should (?:have|be)|was going to|meant to (?:be|go|turn)|would be|would go)\b/;
+  /\b(?:thought|expected|expecting|supposed|predicted|hoped|assumed|hypothesis|prediction|said|says|wrote|written|put down|i put|had down|reckons?|book|textbook|sheet|partners?|mates?|friends?|teacher|everyone else|others|should (?:have|be)|was going to|meant to (?:be|go|turn)|would be|would go)\b/;
 const ofAnother =
   /^(?:unlike|not like|compared (?:to|with)|different (?:to|from)|than|the other one|the last one|other ones?)\b|\b(?:unlike|not like|compared (?:to|with)|different (?:to|from)|the other one|the last one|the previous one|the one before)\b/;
 const denialWords = new Set(['not', 'no', 'never', 'without']);
@@ -204,7 +208,15 @@ function markerIn(clause: Loose, first: boolean, alone: boolean): { at: number; 
     if (words[i] === 'no') {
       const [before] = spotsIn(words.slice(0, i)).slice(-1);
       const after = phraseAt(words, i + 1);
-      if (before && before.at + before.length === i && after && before.family === families[after.kind])
+      // "Yellow solution no solid" says what there was and what there was not.
+      const kindOfThing = before?.family === 'solid' || before?.family === 'clarity';
+      if (
+        before &&
+        !kindOfThing &&
+        before.at + before.length === i &&
+        after &&
+        before.family === families[after.kind]
+      )
         return { at: i, length: 1 };
     }
   // "cream … actually white": what it actually was.
@@ -234,6 +246,12 @@ function corrected(clauses: Loose[]): { clauses: Loose[]; marks: Set<Loose> } {
   return { clauses: out, marks };
 }
 
+/** Is all that is said to have come of it what other benches had? @param clauses as they stand. */
+export function isHearsay(clauses: readonly Clause[]): boolean {
+  const telling = clauses.filter((c) => spotsIn(c.words).length > 0);
+  return telling.length > 0 && telling.every((c) => ofOtherBenches.test(c.words.join(' ')));
+}
+
 /** The clauses with what no longer stands cut out. Clauses left empty are gone. */
 export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]; corrected: boolean } {
   if (all.length === 0) return { clauses: all, corrected: false };
@@ -257,7 +275,7 @@ export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]
   // What was expected or said by others gives way where the answer says what it was.
   const others = clauses.map((c) => {
     const text = c.words.join(' ');
-    return reported.test(text) || ofAnother.test(text);
+    return reported.test(text) || ofAnother.test(text) || ofOtherBenches.test(text);
   });
   if (others.some(Boolean) && !others.every(Boolean)) {
     const own = new Set(clauses.flatMap((c, i) => (others[i] ? [] : spotsIn(c.words).map((s) => s.family))));

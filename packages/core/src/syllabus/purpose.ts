@@ -77,6 +77,11 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
       has(bothSides(p), 'carbonate', 'sulfite') &&
       !p.otherwise,
     (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
+    // "So you know the precipitate is carbonate": the one it must not be.
+    (_, { words }) =>
+      /\bso (?:that )?(?:you|we|they|i|people) (?:\w+ ){0,2}(?:know|tell|see|sure|certain)\b[^;]*\b(?:is|are|was|its) (?:a |the |really |actually |only |just )*(?:carbonate|sulfite|hydroxide)s?\b/.test(
+        words,
+      ),
     (p) => p.act === 'dissolve' && has(p.subject, 'carbonate') && has(p.object, 'acid'),
     // The acid leaves the carbonate alone.
     (p) =>

@@ -17,6 +17,10 @@ import {
 
 export type { Purpose, PurposeId } from './purpose.js';
 
+/** "No leftover salt": that none of it is there is what cleaning is for. */
+const nothingLeft =
+  /\b(?:nothing|none|no (?:\w+ ){0,2}(?:salts?|samples?|sodium|residues?|traces?|powder|stuff|ions?|compounds?|metals?|chemicals?))\b/;
+
 export const purposes: readonly Purpose[] = [
   {
     id: 'acid-before-silver-nitrate',
@@ -182,13 +186,19 @@ export const purposes: readonly Purpose[] = [
         p.purpose &&
         !p.denied &&
         !p.otherwise &&
-        !/\bnothing\b/.test(words) &&
+        !nothingLeft.test(words) &&
         (p.act === 'become' || p.act === 'block') &&
         has(p.subject, 'previous', 'sodium'),
-      (p) => p.act === 'add' && !p.denied && p.purpose && has(p.object, 'sodium', 'previous', 'colour'),
-      (p) =>
+      (p, { words }) =>
+        p.act === 'add' &&
+        !p.denied &&
+        p.purpose &&
+        !nothingLeft.test(words) &&
+        has(p.object, 'sodium', 'previous', 'colour'),
+      (p, { words }) =>
         p.purpose &&
         !p.denied &&
+        !nothingLeft.test(words) &&
         p.act === 'show' &&
         has(p.object, 'previous', 'sodium') &&
         !has(p.object, 'colour'),

@@ -6,6 +6,7 @@ import { fourthHandAnswers } from './fourth-hand.js';
 import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
 import { ninthHandAnswers } from './ninth-hand.js';
+import { eleventhHandAnswers } from './eleventh-hand.js';
 import { tenthHandAnswers } from './tenth-hand.js';
 import { otherAnswers } from './other-kinds.js';
 import { reasonsTurnedRound } from './reasons-turned-round.js';
@@ -27,6 +28,7 @@ const sets = {
   'seventh hand': seventhHandAnswers,
   'ninth hand': ninthHandAnswers,
   'tenth hand': tenthHandAnswers,
+  'eleventh hand': eleventhHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];

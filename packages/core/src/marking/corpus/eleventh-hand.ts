@@ -1,0 +1,396 @@
+/** The eleventh set: phones, voice, reasons and names; then asides and notes, after the first was read. In the notation of the other corpora. */
+const phonesAndVoices = `
+~ phone
+@ core observation flame Na+ Cl-
+1 so basically it went this massive yellow colour like a streetlight
+1 yelllowww
+0 it was green i think because of the copper next to us
+0 orange streetlight colour
+0 no yellow at all
+@ core observation flame Li+ Cl-
+1 proper red, like a fire engine
+1 started yellow then red when we cleaned it and did it again so red
+0 lilac but the other group had red
+@ core observation flame Ca2+ Cl-
+1 brick red-ish
+1 a kind of bricky red
+0 red brick on the bench, flame didnt change
+@ core observation flame Cu2+ SO4^2-
+1 green w blue bits
+1 turquoisey green
+0 blue glass was used
+@ core observation naoh Cu2+ SO4^2-
+2 blue jelly stuff came straight away and it didnt go when we kept adding
+2 blue ppt, xs no diff
+1 blue ppt, xs goes clear
+1 blue stuff at the bottom
+0 it just went blue
+@ core observation naoh Al3+ Cl-
+2 white bits then they went when we added lots
+2 wh ppt --> sol in xs
+1 wh ppt --> insol in xs
+0 it went cloudy
+0 it stayed clear even with loads
+@ core observation naoh Fe2+ SO4^2-
+2 dirty green ppt that stays in excess (went brown on top after a bit)
+2 swampy green solid not dissolving
+1 green ppt, dissolved in excess
+0 brown ppt
+@ core observation naoh-warm NH4+ Cl-
+1 the litmus that was red and damp went blue
+1 a smelly gas that turned damp red litmus blue
+0 litmus stayed red
+0 the litmus went red
+@ core observation dilute-acid Na+ CO3^2-
+2 fizzes loads and limewater goes like milk
+2 bubbles + LW milky
+1 it fizzed
+1 fizzed but limewater nothing
+0 nothing. clear
+@ core observation halide-silver Na+ Cl-
+1 white bits, went greyish in the light
+1 white ppt. dissolves if you add ammonia
+0 cream ppt
+1 milky coloured? no idea
+@ core observation halide-silver K+ I-
+1 pale yellow ppt
+1 yellowy solid came out
+0 yellow solution no solid
+@ core observation sulfate Na+ SO4^2-
+1 instantly went thick white like yoghurt
+1 white powdery stuff sank
+0 white fumes
+0 nothing happened so its not sulfate
+~ voice
+@ core gas-test H2
+2 hold a lit splint at the mouth of the tube and it makes a squeaky pop
+2 put a lighted split near the tube and you hear a squeaky pop sound
+2 burning splint squeaky pop
+1 squeaky pop
+1 you use a lit splint
+0 glowing splint relights
+1 glowing splint makes a squeaky pop
+@ core gas-test CO2
+2 bubble it through lime water and it turns cloudy
+2 lime water goes milky when the gas goes threw it
+1 it turns lime water
+1 limewater goes clear
+0 it puts out a lit splint
+@ core gas-test NH3
+2 damp red litmus paper goes blue
+2 red litmus (wet) -> blue
+1 litmus goes blue
+0 damp blue litmus goes red
+@ core gas-test Cl2
+2 damp litmus paper gets bleached
+2 wet blue litmus turns red then is bleached white
+1 litmus turns white
+1 damp red litmus goes blue
+@ gases gas-test O2
+2 a glowing splint lights up again
+2 put a glowing splint in, it bursts back into flame
+1 it relights
+0 a lit splint goes out
+1 a lit splint relights
+~ reasons
+@ core purpose acid-before-silver-nitrate
+1 to get rid of any carbonate that would also make a white ppt
+1 removes carbonate ions so they dont give a false positive
+1 because carbonates would react with the silver and look like a halide
+1 so that silver carbonate doesnt form and confuse the result
+0 to make the halide react with the silver
+0 to add carbonate ions
+0 so the carbonate shows up
+0 to speed up the reaction
+0 because silver nitrate is an acid
+0 to dissolve the silver chloride
+@ core purpose acid-before-barium-chloride
+1 to remove carbonate because barium carbonate is a white ppt too
+1 it destroys the carbonates, they would also give white
+0 to remove sulfate
+0 so sulfate ions become barium
+@ core purpose not-hydrochloric-acid
+1 because it has chloride in it which would give a white ppt with silver
+1 HCl would add Cl- so you always get a positive
+1 hydrochloric acid contains chloride ions so false positive
+0 its too strong
+0 because it would remove the chloride
+0 hydrochloric acid has no chloride
+@ core purpose clean-wire
+1 to get rid of anything left from the last sample so it doesnt change the colour
+1 removes impurities
+1 otherwise you see the colour of the last one mixed in
+1 so sodium contamination doesnt hide the other colours
+0 so the wire gets hotter
+0 to make it shiny
+0 so that the sample sticks less
+@ core purpose damp-litmus
+1 the gas has to dissolve in water before it can react with the litmus
+1 ammonia needs water to make OH- ions
+1 dry litmus wouldnt change since the gas must dissolve
+0 so it doesnt burn
+0 dampness makes the gas neutral
+@ core purpose excess-hydroxide
+1 to see if the precipitate redissolves so you can tell aluminium from magnesium
+1 because some of the white ppts dissolve in excess and some dont
+0 to neutralise the acid
+0 to make it react faster
+0 to see if the precipitate turns white
+@ core purpose fume-cupboard
+1 chlorine is poisonous
+1 the gas is toxic so you dont want to breathe it in
+1 so toxic fumes are taken away
+0 to keep the gas in so you can smell it
+0 its quieter
+@ senior purpose fresh-iron-sulfate
+1 it gets oxidised by the air to iron(III)
+1 Fe2+ turns to Fe3+ if left standing
+1 old solution has iron 3 in it because of oxygen
+0 it gets reduced to iron(III)
+0 iron(III) turns into iron(II) in air
+0 it evaporates
+@ senior purpose blue-glass
+1 it blocks the yellow from sodium so you can see potassiums lilac
+1 filters out sodium light
+0 it blocks the lilac
+0 it makes the flame blue
+0 to protect your eyes
+~ names
+@ core identify cation Cu2+ SO4^2-
+1 copper
+1 Cu2+
+1 copper (II) ion
+0 copper(I)
+0 cobalt
+1 coper two plus
+@ core identify cation Fe3+ Cl-
+1 iron three
+1 iron(III)
+0 iron(II)
+0 irons
+1 ferric
+@ core identify anion Na+ SO4^2-
+1 sulphate
+1 SO4 2-
+0 sulfite
+0 sulfide
+@ core identify anion Na+ Cl-
+1 chloride
+0 chlorine
+0 chlorate
+@ core identify salt Cu2+ SO4^2-
+1 copper sulfate
+1 CuSO4
+1 copper(II) sulphate
+0 copper sulfite
+~ more
+@ extended observation ammonia-solution Cu2+ SO4^2-
+2 pale blue solid first, then deep blue solution with loads of ammonia
+2 light blue ppt dissolves in xs to give dark blue
+1 light blue ppt which stayed
+1 deep blue solution
+@ extended observation ammonia-solution Zn2+ SO4^2-
+2 white ppt, gone in excess
+1 white ppt, still there in excess
+@ families observation halide-layer K+ I-
+1 purple top layer
+0 orange layer
+@ gases observation metal-acid Mg
+1 bubbles of gas given off and it got warm
+1 the magnesium fizzed
+@ senior observation nitrate-ring Na+ NO3-
+1 a brown ring where the two layers meet
+1 brown ring formed
+0 no ring
+0 a blue ring
+@ senior observation hcl-rod NH3
+1 thick white smoke
+1 dense white fumes
+0 white precipitate
+0 brown fumes
+@ core observation damp-blue-litmus Cl2
+1 goes red then white
+1 bleached
+0 goes blue
+`;
+const asidesAndNotes = `
+~ asides
+@ core observation flame K+ Cl-
+1 pale purple, hard to see
+1 mauve
+1 sort of light violet
+0 blue-green
+0 couldnt see any colour really, maybe yellow
+1 lilac for about a second then it just went back to normal
+0 pinkish red
+@ core observation flame Na+ Cl-
+1 the whole flame lit up yellow
+1 amber yellow
+0 red then it faded
+0 white sparks
+0 a bit green round the edges
+@ core observation flame Ca2+ Cl-
+1 orangey-red
+1 dull red
+0 scarlet? no, green
+0 yellow only
+@ core observation naoh Fe3+ Cl-
+2 rust coloured solid, no change when more was added
+2 Orange/brown precipitate, insoluble
+1 brown precipitate that redissolved
+1 an orange brown ppt came
+0 orange brown solution
+0 green ppt that dissolves
+@ core observation naoh Mg2+ SO4^2-
+2 thin white cloud which didnt clear however much we added
+2 white ppt (not soluble in excess)
+1 white ppt (soluble in excess)
+0 clear all the way through
+@ core observation naoh Zn2+ SO4^2-
+2 goes white then see through
+2 white ppt appears & disappears in XS
+1 white ppt, didnt try excess
+1 white ppt and stays white
+@ core observation naoh Ca2+ Cl-
+2 cloudy white, stayed cloudy white when in excess
+1 cloudy white, went away in excess
+@ core observation naoh Cu2+ SO4^2-
+2 a bright blue solid formed and excess had no effect
+1 a bright blue solid formed and excess made it deep blue solution
+0 white solid formed and excess dissolved it
+@ core observation dilute-acid Na+ CO3^2-
+2 effervescence. limewater turned cloudy white
+1 no bubbles but the limewater turned cloudy
+1 effervescence, limewater stayed colourless
+2 fizz fizz fizz and the lime water got all milky
+0 got hot
+@ core observation halide-silver Na+ Br-
+1 a creamy ppt
+1 cream solid, took ages to settle
+1 pale cream
+0 yellowish white, hmm maybe just white
+0 white
+0 bright yellow
+@ core observation halide-silver Na+ I-
+1 yellow, insoluble solid
+0 cream solid
+0 nothing came out
+@ core observation sulfate Na+ SO4^2-
+1 white, thick, chalky
+1 a white precipitate was formed immediately.
+0 a white precipitate was not formed.
+0 there was a white ppt but it dissolved in the acid
+@ core observation naoh-warm NH4+ Cl-
+1 smelt of nappies and the red litmus went blue
+1 litmus red to blue
+0 blue to red
+0 no change to litmus
+~ notes
+@ core gas-test H2
+2 lit splint - pops
+2 pop w/ burning splint
+1 pop
+0 relights splint
+@ core gas-test O2
+2 glowing splint -> relit
+1 glowing splint
+1 splint relights
+0 lit splint -> pop
+@ core gas-test CO2
+2 LW cloudy
+2 limewater: clear -> milky
+1 limewater
+0 splint goes out
+@ core gas-test NH3
+2 damp red litmus --> blue
+1 goes blue
+1 damp red litmus
+@ extended gas-test SO2
+2 acidified potassium manganate(VII), purple to colourless
+1 manganate goes clear
+0 limewater milky
+@ extended gas-test Cl2
+2 damp blue litmus goes red then white
+2 bleaches moist litmus
+1 bleaches
+@ senior gas-test HCl
+2 white fumes with ammonia on a glass rod
+1 white fumes
+2 damp blue litmus red
+~ reasons
+@ core purpose acid-before-silver-nitrate
+1 carbonate would give a white precipitate with silver ions so it has to go first
+1 Reacts with carbonates which would otherwise be mistaken for chloride.
+1 stops silver carbonate forming
+0 it stops silver chloride forming
+0 otherwise the halide wont be acidic
+0 to give the chloride for the test
+@ core purpose acid-before-barium-chloride
+1 removes carbonates/sulfites that also ppt with barium
+1 so you know the white ppt is sulfate and not carbonate
+0 so you know the white ppt is carbonate and not sulfate
+0 to make barium sulfate dissolve
+@ core purpose not-sulfuric-acid
+1 sulfuric acid contains sulfate so it would always give the ppt
+0 sulfuric acid is more dangerous
+0 it would take the sulfate away
+@ core purpose not-sulfuric-acid-on-marble
+1 calcium sulfate is insoluble and coats the marble so it stops
+0 sulfuric acid is too weak for marble
+@ core purpose clean-wire
+1 so there is no leftover salt to give its own colour
+1 sodium from your fingers would make everything yellow
+0 so it glows more
+@ core purpose damp-litmus
+1 so the ammonia can dissolve and make an alkaline solution
+0 so the litmus sticks to the glass
+0 because ammonia is wet
+@ core purpose excess-hydroxide
+1 Al(OH)3 dissolves in excess but Mg(OH)2 does not
+1 to tell zinc and aluminium apart from calcium
+0 so all the metal has reacted
+@ core purpose fume-cupboard
+1 Cl2 is harmful if inhaled
+0 so the reaction goes faster
+0 because it is flammable
+@ senior purpose fresh-iron-sulfate
+1 because air oxidises iron(II) to iron(III) over time
+1 iron (II) gets oxidised if you leave it
+0 because air reduces iron(II) to iron(III)
+0 old iron sulfate loses its sulfate
+@ senior purpose blue-glass
+1 to absorb the yellow sodium light
+0 to absorb the purple light
+0 blue light makes potassium burn
+~ names
+@ core identify cation Al3+ SO4^2-
+1 aluminium
+1 Al 3+
+0 Al2+
+1 aluminum
+@ core identify cation NH4+ Cl-
+1 ammonium
+1 nh4 plus
+0 ammonia
+0 nitrogen
+@ core identify anion Na+ CO3^2-
+1 carbonate
+1 CO3(2-)
+0 carbon
+0 carbon dioxide
+@ core identify gas NH3
+1 ammonia
+1 NH3
+0 ammonium
+@ core identify anion K+ I-
+1 iodide
+0 iodine
+1 I minus
+@ core identify salt Na+ Cl-
+1 sodium chloride
+1 NaCl
+0 sodium chlorine
+0 sodium
+`;
+
+export const eleventhHandAnswers = `${phonesAndVoices}${asidesAndNotes}`;
