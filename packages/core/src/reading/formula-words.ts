@@ -6,7 +6,11 @@ const names: readonly (readonly [RegExp, string])[] = [
   [/\bfe\s*\(?\s*(?:ii|2\s*\+?|\+\s*2|\^\{?2\+\}?)\)?(?!\w)/gi, ' iron2 '],
   [/\b(?:iron|ferrous)\s*\(?\s*(?:iii|3\s*\+?|\+\s*3|three)\)?(?:\s*plus)?(?!\w)/gi, ' iron3 '],
   [/\biron\s*\(?\s*(?:ii|2\s*\+?|\+\s*2|two|to(?=\s*$))\)?(?:\s*plus)?(?!\w)/gi, ' iron2 '],
-  [/\biron\s*\(?\s*(?:iv|i|1|4)\)?(?!\w)/gi, ' irons '],
+  // "The iron i think": what follows tells the numeral from the person.
+  [
+    /\biron\s*(?:\(\s*(?:iv|i|1|4)\s*\)|(?:iv|1|4)(?!\w)|i(?=\s*(?:$|[.,;)]|ions?\b|sul|chl|nit)))/gi,
+    ' irons ',
+  ],
   [/\bferric\b/gi, ' iron3 '],
   [/\bferrous\b/gi, ' iron2 '],
   [/\bag2co3\b/gi, ' silver carbonate '],

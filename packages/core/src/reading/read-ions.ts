@@ -12,7 +12,8 @@ import type { GasId } from '../species/substance.js';
 import { concluding } from './conclusion.js';
 import { alike } from './likeness.js';
 import { mishearings } from './mishearings.js';
-import { longestAnswer } from './tokens.js';
+import { chargedElements, drawnTogether } from './drawn-together.js';
+import { longestAnswer, withoutChat } from './tokens.js';
 import { standingOf } from './lexicon.js';
 import { speller } from './spelling.js';
 
@@ -90,7 +91,6 @@ const spelling = speller(spellable, fillers);
 /** Endings that carry the meaning; a spelling slip may not cross them. */
 const ending = (word: string): string => /(?:ate|ite|ide|ine|ium|ia|ous|ic)$/.exec(word)?.[0] ?? '';
 
-const romans: Readonly<Record<string, string>> = { i: '1', ii: '2', iii: '3', iv: '4' };
 const elementName = (id: IonId): string => ionOf(id).name.replace(/\(.*/, '');
 const atomsKey = (key: string): string => key.slice(0, key.indexOf('|'));
 
@@ -167,64 +167,6 @@ function ofAnyCase(token: string): Formulas | undefined {
     if (read && (read.ions || read.gas)) found.set(`${read.ions?.ions.join() ?? ''}|${read.gas ?? ''}`, read);
   }
   return found.size === 1 ? [...found.values()][0] : undefined;
-}
-
-const elements = 'iron|copper|lead|chromium|manganese|cobalt|nickel|silver';
-const chargedElements = elements.split('|');
-const symbols: Readonly<Record<string, string>> = {
-  fe: 'iron',
-  cu: 'copper',
-  pb: 'lead',
-  cr: 'chromium',
-  mn: 'manganese',
-  co: 'cobalt',
-  ni: 'nickel',
-};
-
-/** Charges and Roman numerals drawn to the name they belong to; names of two words drawn together. */
-function glued(text: string): string {
-  if (!/[^a-z]/.test(text)) return text;
-  return (
-    text
-      // Water of crystallisation says nothing of the ions.
-      .replace(/(?<=[A-Za-z0-9)])\s*[.·•*]\s*\d*\s*h[2₂]o\b/gi, '')
-      .replace(
-        new RegExp(`\\b(${elements})\\s+(?:two|ii|2)\\s+plus\\b`, 'gi'),
-        (_, name: string) => `${name}#2 `,
-      )
-      .replace(
-        new RegExp(`\\b(${elements})\\s+(?:three|iii|3)\\s+plus\\b`, 'gi'),
-        (_, name: string) => `${name}#3 `,
-      )
-      .replace(
-        new RegExp(`\\b(${elements})[\\s-]+(one|two|three|too|to)(?=[\\s.,!]*$|\\s+(?:ions?|plus)\\b)`, 'gi'),
-        (_, name: string, n: string) => `${name}#${{ one: 1, three: 3 }[n.toLowerCase()] ?? 2} `,
-      )
-      .replace(/\b([a-z]{1,4}\d?)\s+(\d?[+-])(?=\s|$|[.,;)])/gi, '$1$2')
-      .replace(/\b([A-Z][A-Za-z0-9()]*)\s+(\^?\d?[+-])(?=\s|$|[.,;)])/g, '$1$2')
-      .replace(
-        /\b(Fe|Cu|Pb|Cr|Mn|Co|Ni)\s*\(?\s*(III|II|iii|ii)\s*\)?(?![\w])/g,
-        (_, symbol: string, roman: string) =>
-          `${symbols[symbol.toLowerCase()]}#${romans[roman.toLowerCase()] ?? ''} `,
-      )
-      .replace(
-        /([a-z])\s*\(\s*(i{1,3}|iv|[1-4]\+?)\s*\)/gi,
-        (_, letter: string, n: string) => `${letter}#${romans[n.toLowerCase()] ?? n.replace('+', '')} `,
-      )
-      .replace(
-        new RegExp(`\\b(${elements})[\\s-]*(i{2,3}|[1-4])\\s*\\+?(?!\\w)`, 'gi'),
-        (_, name: string, n: string) => `${name}#${romans[n.toLowerCase()] ?? n}`,
-      )
-      .replace(/\bhydrogen[\s-]+carbonate/gi, 'hydrogencarbonate')
-      .replace(
-        /\b(carbon|sulfur|sulphur)[\s-]*di[\s-]*ox[iy]de?\b/gi,
-        (_, first: string) => `${first.toLowerCase()}dioxide`,
-      )
-      .replace(/\bcarbon[\s-]*mon[\s-]*oxide\b/gi, 'monoxide')
-      .replace(/\bhydrogen[\s-]+chloride\b/gi, 'hydrogenchloride')
-      .replace(/\bhydrogen[\s-]+peroxide\b/gi, 'peroxide')
-      .replace(/\bwater[\s-]+vapour\b/gi, 'water')
-  );
 }
 
 /** The one name a word is like, where the next is clearly further. */
@@ -339,7 +281,8 @@ export const readIons = keptByText((answer): IonReading => {
 /** The names of a piece of text, as they stand. */
 function namesIn(answer: string): IonReading {
   const text = answer.replace(/[’']/g, '').replace(/[‐‑‒–—−]/g, '-');
-  const tokens = glued(text).match(/[\p{L}\p{N}#^{}()[\].+\-⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉·•]+/gu) ?? [];
+  const tokens =
+    drawnTogether(withoutChat(text)).match(/[\p{L}\p{N}#^{}()[\].+\-⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉·•]+/gu) ?? [];
   const claims: IonClaim[] = [];
   const gases: GasClaim[] = [];
   const unread: string[] = [];

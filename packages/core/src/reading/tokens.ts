@@ -28,6 +28,18 @@ const runTogether = new RegExp(
   'g',
 );
 
+/** Chat that says nothing. */
+const chat: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g,
+    ' ',
+  ],
+  [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/g, ' '],
+];
+/** An answer without the chat in it, in any case of letters. */
+export const withoutChat = (answer: string): string =>
+  chat.reduce((text, [from, to]) => text.replace(new RegExp(from.source, 'gi'), to), answer);
+
 /** Words glued or split by hasty typing, short forms with a stroke, and forms of one word. */
 const oneForm: readonly (readonly [RegExp, string])[] = [
   [
@@ -43,14 +55,14 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\bw\/(?=\s)/g, 'with '],
   // "Green w blue bits": between two colours it joins them; alone before a solid it is white.
   [
-    /(?<=\b(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey) )w(?= (?:\w+ ){0,2}(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey)\b)/g,
+    /(?<=\b(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey)\s+)w(?=\s+(?:\w+\s+){0,2}(?:red|green|blue|brown|orange|yellow|white|pink|purple|lilac|cream|grey)\b)/g,
     'with',
   ],
   [/\bcan not\b|\bcannot\b/g, 'can not'],
   [/\bcolou?r(?:ed|s)?\b|\bcolord\b|\bcolourd\b|\bcoulou?rs?\b|\bcoler\b|\bcolur\b/g, 'colour'],
   [/\bcolou?r[\s-]*less\b|\bcoulou?rless\b/g, 'colourless'],
   [/\bgr[ae]y\b/g, 'grey'],
-  [/\bdid(?:n'?t| not) half\b/g, 'really'],
+  [/\bdid(?:n'?t|\s+not)\s+half\b/g, 'really'],
   // `lilac-y`, `pink-ish`: of that colour.
   [/\b([a-z]{3,})-(?:y|ey|ish|coloured|colored)\b/g, '$1'],
   [/\bany more\b/g, 'anymore'],
@@ -67,12 +79,7 @@ const oneForm: readonly (readonly [RegExp, string])[] = [
   [/\bnot un(changed|affected)\b/g, 'changed'],
   // `couldt`, `doest`: the letter before the last slipped out.
   [/\b(could|would|should|did|does|was|were|had|have)t\b/g, '$1 not'],
-  // Chat that says nothing.
-  [
-    /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g,
-    ' ',
-  ],
-  [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/g, ' '],
+  ...chat,
 ];
 
 /** Characters in one form: NFKC, lower case, apostrophes dropped, "not" written out, arrows as "then". */
