@@ -59,6 +59,11 @@ const wrongCapitals = (
       )
     : undefined;
 
+/** "Copper or iron", "both": more than one thing is offered. */
+const offersAChoice = /\b(?:or|and|both|either|maybe)\b|[/&]/i;
+/** In an answer no longer than this, two names are two answers. */
+const fewWords = 4;
+const sign = (id: IonId): number => Math.sign(ionOf(id).charge);
 const names = (ions: readonly IonId[]): string => ions.map((id) => ionOf(id).name).join(' or ');
 
 /** Marks the naming of a gas. */
@@ -169,14 +174,28 @@ function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string
     ...item.sample.filter(isIonId),
   ];
   // A bare name or symbol means the ions of it that the course holds; "copper" is one ion, "iron" is two.
-  const meant = reading.claims
+  const said = reading.claims
     .filter((claim) => !claim.denied)
     .map((claim) => {
       const fitting = claim.ions.filter(ofPart);
-      const known = fitting.filter((id) => inCourse.includes(id) || wanted.includes(id));
-      return known.length ? known : fitting;
+      // Of those a name may stand for the ones the course holds; one that stands alone in a salt stays, taught or not.
+      const taught = (id: IonId) => inCourse.includes(id) || wanted.includes(id);
+      return fitting.filter(
+        (id) => taught(id) || !fitting.some((other) => sign(other) === sign(id) && taught(other)),
+      );
     })
     .filter((ions) => ions.length > 0);
+  // "Iron, iron(III)": the same thing said more closely.
+  const signs = (ions: readonly IonId[]) => new Set(ions.map(sign)).size;
+  const meant = said.filter(
+    (ions) =>
+      !said.some(
+        (other) =>
+          other.length < ions.length &&
+          signs(other) === signs(ions) &&
+          other.every((id) => ions.includes(id)),
+      ),
+  );
 
   if (meant.length === 0) {
     if (reading.claims.some((c) => c.denied))
@@ -191,8 +210,18 @@ function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string
   const cationsNamed = new Set(meant.flat().filter((id) => ionOf(id).charge > 0));
   const anionsNamed = new Set(meant.flat().filter((id) => ionOf(id).charge < 0));
   if (item.part !== 'salt' && distinct.length > 1) {
-    return onePoint(0, 'two-names', 'Two ions are named; choose one.');
+    // Said at length and not as a choice, one of the two may be what it is told apart from.
+    return !offersAChoice.test(answer) &&
+      answer.trim().split(/\s+/).length > fewWords &&
+      meant.some((ions) => ions.some((id) => wanted.includes(id)))
+      ? forReview('two-names', `${names(meant.flat())}: a person decides which was meant.`)
+      : onePoint(0, 'two-names', 'Two ions are named; choose one.');
   }
+  if (reading.unread.length && offersAChoice.test(answer) && !reading.claims.some((c) => c.denied))
+    return forReview(
+      'unread',
+      `“${reading.unread[0]}” could not be read and may be another name; a person decides.`,
+    );
   if (item.part === 'salt') {
     if (cationsNamed.size > 1 || anionsNamed.size > 1)
       return onePoint(0, 'two-names', 'More than one salt is named; choose one.');

@@ -144,3 +144,22 @@ describe('a name is marked with error carried forward', () => {
 
 test('that no colour is seen is said in words, not by the name of a record', () =>
   expect(observe('Mg2+', 'no colour').why[0]!.text).toBe('“no colour” earns the mark.'));
+
+describe('two names', () => {
+  const named = (answer: string) =>
+    mark('core', { kind: 'identify', part: 'cation', sample: ['Fe3+', 'Cl-'] }, answer);
+  test.each(['iron(III) or copper', 'iron(III), copper', 'both iron(III) and copper are in there'])(
+    '"%s" is two answers',
+    (answer) => expect(named(answer)).toMatchObject({ points: 0, verdict: 'none' }),
+  );
+  test('told at length and not as a choice, a person decides which was meant', () =>
+    expect(named('iron(III) was what the colour told us, copper is bluer').verdict).toBe('review'));
+  test('a choice with a name that cannot be read is no answer', () =>
+    expect(named('iron(III) or coxxorel').verdict).toBe('review'));
+  test('said more closely, it is one', () =>
+    expect(named('iron, iron(III)')).toMatchObject({ points: 1, verdict: 'credit' }));
+  test('a salt of an ion nobody was taught is a salt all the same', () =>
+    expect(
+      mark('core', { kind: 'identify', part: 'salt', sample: ['K+', 'I-'] }, 'barium iodide, KI'),
+    ).toMatchObject({ points: 0, verdict: 'none' }));
+});

@@ -70,7 +70,7 @@ const denials = new Set([
 /** Substances that are none of ours: known so that nothing is mended into one of ours that is nearer to them. */
 const foreign =
   `bromine iodine sulfur sulphur carbon chlorate chlorite sulfide sulphide nitrite nitride oxide peroxide thiosulfate phosphide fluoride fluorine
-  manganate chromate dichromate ethanoate hydride tin gold mercury caesium rubidium beryllium phosphorus argon helium neon methane monoxide ozone cadmium bismuth platinum titanium silicon boron`.split(
+  manganate chromate dichromate ethanoate hydride tin gold mercury caesium rubidium beryllium phosphorus argon helium neon methane monoxide trioxide ozone bromate iodate cadmium bismuth platinum titanium silicon boron`.split(
     /\s+/,
   );
 

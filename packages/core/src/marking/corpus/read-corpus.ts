@@ -7,6 +7,7 @@ import { observationAnswers } from './observations.js';
 import { gasObservationAnswers } from './observations-of-gases.js';
 import { ninthHandAnswers } from './ninth-hand.js';
 import { eleventhHandAnswers } from './eleventh-hand.js';
+import { eleventhHandNames } from './eleventh-hand-names.js';
 import { tenthHandAnswers } from './tenth-hand.js';
 import { otherAnswers } from './other-kinds.js';
 import { reasonsTurnedRound } from './reasons-turned-round.js';
@@ -29,6 +30,7 @@ const sets = {
   'ninth hand': ninthHandAnswers,
   'tenth hand': tenthHandAnswers,
   'eleventh hand': eleventhHandAnswers,
+  'eleventh hand, names': eleventhHandNames,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
