@@ -77,6 +77,11 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
       has(bothSides(p), 'carbonate', 'sulfite') &&
       !p.otherwise,
     (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
+    // What is tested for, taken for what it must not be.
+    (_, { words }) =>
+      /\b(?:halides?|chlorides?|bromides?|iodides?|sulfates?)(?: (?!carbonates?\b)\w+){0,4} (?:mistaken|confused|taken|mixed up) (?:for|as|with) (?:a |the )?(?:carbonates?|sulfites?)\b/.test(
+        words,
+      ),
     // "So you know the precipitate is carbonate": the one it must not be.
     (_, { words }) =>
       /\bso (?:that )?(?:you|we|they|i|people) (?:\w+ ){0,2}(?:know|tell|see|sure|certain)\b[^;]*\b(?:is|are|was|its) (?:a |the |really |actually |only |just )*(?:carbonate|sulfite|hydroxide)s?\b/.test(
@@ -114,6 +119,11 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
 export const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
   (p) => p.denied && (p.act === 'contain' || p.act === 'add') && has(p.object, ion),
   (p) => p.act === 'remove' && has(p.object, ion),
+  // Too little of it, rather than any at all.
+  (_, { words }) =>
+    new RegExp(
+      `\\b(?:less|fewer|too little|not enough|lacks?|lacking|hardly any|low in) (?:\\w+ ){0,1}${ion}`,
+    ).test(words),
   (_, { words }) =>
     new RegExp(`\\b(?:no|not any|not have|not contain|without|not got) (?:any |the )?${ion}`).test(words) &&
     !/\bsample\b/.test(words),

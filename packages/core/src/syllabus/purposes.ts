@@ -267,6 +267,11 @@ export const purposes: readonly Purpose[] = [
     ],
     spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
     wrong: [
+      // It changes what is let through, not the flame.
+      (_, { words }) =>
+        /\b(?:mak\w*|turn\w*|chang\w*) (?:the )?(?:sodium|yellow|flame)(?: \w+){0,2} (?:lilac|purple|violet|blue|pink|green)\b/.test(
+          words,
+        ),
       (_, { words }) =>
         /\b(?:sodium|yellow)(?: \w+){0,2} (?:easier|better|clearer|stronger|brighter)\b/.test(words),
       (p) =>
@@ -322,6 +327,10 @@ export const purposes: readonly Purpose[] = [
         has(p.subject, 'lasting') &&
         !has(p.subject, 'soluble'),
       (p) => p.act === 'dissolve' && p.denied && p.purpose,
+      // It is to find out what dissolves, not to get all of it to.
+      (_, { words }) =>
+        /\b(?:re)?dissolv\w* (?:all|every|any|everything|the (?:whole|rest)|more)\b/.test(words) &&
+        !/\b(?:see|check|whether|if|some|which|tells?|only|not|but)\b/.test(words),
     ],
     earns: [
       [/\b(goes|go) (?:away|again|back)\b/, /\b(see|check\w*|whether|if|find|know|some|which)\b/],

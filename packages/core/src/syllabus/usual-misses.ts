@@ -7,9 +7,9 @@ const misses = new RegExp(
   `\\b(?:${[
     // How fast, how hot, how much.
     'fast\\w*|quick\\w*|speed\\w*|slow\\w*|rate|cataly\\w*|energy|hot\\w*|heat\\w*|warm\\w*|cool\\w*|cold\\w*|temperature|boil\\w*|freez\\w*',
-    'enough|more|everything|complet\\w*|fully|as much|all',
+    'too (?:much|many|little|few)|lots|loads|less|enough|more|everything|complet\\w*|fully|as much|all',
     // What the acid, the wire or the paper is like.
-    'strong\\w*|weak\\w*|concentrat\\w*|dilut\\w*|neutral\\w*|acidic|acidity|alkalin\\w*|ph|pure|solid|liquid|heavy|light\\w*|three|two',
+    'strong\\w*|weak\\w*|concentrat\\w*|dilut\\w*|neutral\\w*|acidic|acidity|alkalin\\w*|ph|pure|acidif\\w*|solid|liquid|heavy|light\\w*|three|two',
     'melt\\w*|break\\w*|snap\\w*|bend\\w*|stick\\w*|fits?|holds?|burn\\w*|fire|explo\\w*|spark\\w*|evaporat\\w*|mould\\w*|expire\\w*|rust\\w*|dust|blow\\w*',
     // Safety, order and tidiness where they are not the reason.
     'danger\\w*|corros\\w*|safe\\w*|hurt\\w*|glove\\w*|clean\\w*|dirty|tidy|mess\\w*|fresh\\w*|germs?|steril\\w*|smell\\w*|stink\\w*|wast\\w*|expensive|cheap\\w*|easier|collect\\w*|escap\\w*|room|lost',

@@ -1,4 +1,4 @@
-/** The eleventh set: phones, voice, reasons and names; then asides and notes, after the first was read. In the notation of the other corpora. */
+/** The eleventh set: phones, voice, reasons and names; then asides and notes, after the first was read; then reasons, after both. In the notation of the other corpora. */
 const phonesAndVoices = `
 ~ phone
 @ core observation flame Na+ Cl-
@@ -392,5 +392,90 @@ const asidesAndNotes = `
 0 sodium chlorine
 0 sodium
 `;
+const reasonsOnceMore = `
+~ reasons once more
+@ core purpose acid-before-silver-nitrate
+1 carbonate ions form a white solid with silver as well, acid destroys them
+1 nitric acid gets rid of carbonate that might be in there
+1 so only halides give a precipitate
+1 otherwise carbonate could be mistaken for a halide
+1 it would be a false positive if carbonate was there
+0 otherwise halide could be mistaken for a carbonate
+0 so that chloride ions leave
+0 the acid makes the solution turn white
+0 to acidify the silver
+0 so the silver nitrate doesnt react
+0 acid cleans the tube
+0 because the teacher said to
+@ core purpose acid-before-barium-chloride
+1 barium carbonate is white as well, so carbonates must be removed first
+1 any carbonate reacts with the acid and leaves as CO2
+0 any sulfate reacts with the acid and leaves
+0 barium chloride only works in acid
+0 so that carbonates precipitate
+1 so carbonates cannot precipitate
+@ core purpose not-hydrochloric-acid
+1 you would be putting chloride in so silver chloride forms no matter what
+1 because chloride from the acid gives the white ppt
+0 because hydrochloric acid stops chloride forming
+0 it fizzes too much
+0 it has no chloride so nothing happens
+@ core purpose not-sulfuric-acid
+1 the sulfate in the acid gives a ppt with barium anyway
+1 adds sulfate so you cant tell
+0 it has less sulfate than needed
+0 sulfuric acid eats the barium
+@ core purpose not-sulfuric-acid-on-marble
+1 an insoluble layer of calcium sulfate stops the reaction
+1 the CaSO4 made covers the chips so fizzing stops
+0 the calcium sulfate dissolves
+0 it makes too much gas
+@ core purpose clean-wire
+1 so the old sample doesnt spoil the colour
+1 to make sure the only colour you see is from your sample
+1 left over sodium makes it yellow
+1 burn off anything else thats on it
+0 to see the old sample better
+0 so you dont get burnt
+0 so it is sterile
+0 to add sodium
+@ core purpose damp-litmus
+1 gas dissolves in the water on the paper
+1 the indicator only works in water
+1 needs moisture for ions to form
+0 keeps the paper from burning
+0 water stops the gas reacting
+0 so the gas cant dissolve
+@ core purpose excess-hydroxide
+1 some hydroxides redissolve, that tells them apart
+1 aluminium hydroxide goes back into solution but magnesium hydroxide stays
+0 so it precipitates more
+0 to dissolve all hydroxides
+0 because you need lots
+@ core purpose fume-cupboard
+1 it is poisonous
+1 breathing it in harms your lungs
+1 chlorine is toxic
+1 so nobody inhales the gas
+0 so that we can inhale it
+0 it might explode
+0 it keeps the gas warm
+@ senior purpose fresh-iron-sulfate
+1 on standing it is oxidised to Fe3+
+1 because Fe2+ + air -> Fe3+
+1 oxygen in the air changes it to iron(III)
+0 oxygen in the air changes it to iron(II)
+0 Fe3+ is oxidised to Fe2+
+0 it dries out
+1 otherwise it would be iron(III) which doesnt work
+@ senior purpose blue-glass
+1 absorbs yellow
+1 sodium's yellow cant get through so you see the lilac
+1 cuts out the sodium colour
+0 lets only yellow through
+0 makes sodium lilac
+0 it magnifies the flame
+0 cuts out the potassium colour
+`;
 
-export const eleventhHandAnswers = `${phonesAndVoices}${asidesAndNotes}`;
+export const eleventhHandAnswers = `${phonesAndVoices}${asidesAndNotes}${reasonsOnceMore}`;
