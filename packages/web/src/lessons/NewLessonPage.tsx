@@ -1,6 +1,7 @@
 /** Makes a lesson: which practical, which class, when, where, in which groups. */
 import { Box, chakra } from '@chakra-ui/react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ClassRoster } from '@kivex/contract';
+import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -109,7 +110,6 @@ export default function NewLessonPage() {
     );
 
   const practical = practicals.data.find((p) => p.id === practicalId);
-  const nameOf = (id: string) => students?.find((s) => s.id === id)?.name ?? '';
   const make = handleSubmit(async (entered) => {
     setProblem(undefined);
     const when = new Date(entered.startsAt);
@@ -129,7 +129,6 @@ export default function NewLessonPage() {
       setProblem(placeProblem(error, ['practical', 'class', 'startsAt', 'room'], setError) ?? undefined);
     }
   });
-  const withoutPin = students?.filter((s) => !s.hasPin).length ?? 0;
   return (
     <Form
       onSubmit={(e) => void make(e)}
@@ -170,7 +169,7 @@ export default function NewLessonPage() {
           label="Room"
           help={
             room
-              ? `Its ${room.plan.benches.length} benches and their places are used.`
+              ? `Its ${room.plan.benches.length === 1 ? 'bench and its' : `${room.plan.benches.length} benches and their`} places are used.`
               : rooms.data?.length
                 ? 'Choose one of your rooms, or write another.'
                 : undefined
@@ -209,26 +208,53 @@ export default function NewLessonPage() {
         <chakra.h2 fontSize="lg" mb="2">
           Groups
         </chakra.h2>
-        {!students ? (
-          <Empty title="Choose a class">Its groups show here; neighbours get different unknowns.</Empty>
-        ) : !students.length ? (
-          <Empty title="This class has no students yet">
-            <Button asChild>
-              <Link to={`/classes/${classId}`}>Add students</Link>
-            </Button>
-          </Empty>
-        ) : (
-          <>
-            {withoutPin > 0 && (
-              <Notice tone="look" action={<Link to={`/classes/${classId}`}>Make PIN cards</Link>}>
-                {withoutPin === 1 ? 'One student has' : `${withoutPin} students have`} no PIN yet and could
-                not join.
-              </Notice>
-            )}
-            <GroupsDraft groups={groups} nameOf={nameOf} change={setGroups} />
-          </>
-        )}
+        <ClassGroups classId={classId} roster={roster} groups={groups} change={setGroups} />
       </Tile>
     </Form>
+  );
+}
+
+/** The groups of the class that was chosen, or what stands in their way. */
+function ClassGroups({
+  classId,
+  roster: { data, error, refetch },
+  groups,
+  change,
+}: {
+  readonly classId: string;
+  readonly roster: Pick<UseQueryResult<ClassRoster>, 'data' | 'error' | 'refetch'>;
+  readonly groups: readonly DraftGroup[];
+  readonly change: (groups: readonly DraftGroup[]) => void;
+}) {
+  if (error) return <Failed error={error} again={() => void refetch()} />;
+  if (!data)
+    return classId ? (
+      <Loading what="the class" />
+    ) : (
+      <Empty title="Choose a class">Its groups show here; neighbours get different unknowns.</Empty>
+    );
+  if (!data.students.length)
+    return (
+      <Empty title="This class has no students yet">
+        <Button asChild>
+          <Link to={`/classes/${classId}`}>Add students</Link>
+        </Button>
+      </Empty>
+    );
+  const withoutPin = data.students.filter((s) => !s.hasPin).length;
+  return (
+    <>
+      {withoutPin > 0 && (
+        <Notice tone="look" action={<Link to={`/classes/${classId}`}>Make PIN cards</Link>}>
+          {withoutPin === 1 ? 'One student has' : `${withoutPin} students have`} no PIN yet and could not
+          join.
+        </Notice>
+      )}
+      <GroupsDraft
+        groups={groups}
+        nameOf={(id) => data.students.find((s) => s.id === id)?.name ?? ''}
+        change={change}
+      />
+    </>
   );
 }
