@@ -5,6 +5,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { dayAndTime } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
+import { pressedKey } from '../kit/pressed-key.js';
 import { Failed, Loading } from '../kit/Notice.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { faces, facesOf } from './faces.js';
@@ -52,7 +53,7 @@ export default function LessonFrame() {
       if (isTyping(event)) return;
       const face = faces[Number(event.key) - 1];
       if (leader && face) void go(`/lessons/${id}/${face.path}`);
-      leader = event.key === 'g';
+      leader = pressedKey(event) === 'g';
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);

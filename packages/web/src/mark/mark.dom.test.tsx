@@ -322,7 +322,7 @@ describe('the keys of the desk', () => {
       return <input aria-label="why" />;
     };
     const { user } = show(<Keys />);
-    await user.keyboard('fFn17u{PageDown}');
+    await user.keyboard('f{Shift>}F{/Shift}N17u{PageDown}');
     expect(did).toEqual(['flag', 'flagged', 'open', 'points 1', 'undo']);
     await user.type(screen.getByLabelText('why'), 'fn1');
     expect(did).toHaveLength(5);

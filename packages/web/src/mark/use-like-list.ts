@@ -3,6 +3,7 @@ import type { LikeAnswers } from '@kivex/core';
 import { useMutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { isTyping } from '../kit/is-typing.js';
+import { pressedKey } from '../kit/pressed-key.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 
 export const likeRowId = (group: LikeAnswers): string => `like-${group.ids[0]}`;
@@ -44,18 +45,18 @@ export function useLikeList<Last>(
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
-      const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-      if (event.key === 'n')
+      const key = pressedKey(event);
+      const step = key === 'ArrowDown' ? 1 : key === 'ArrowUp' ? -1 : 0;
+      if (key === 'n')
         choose(
           nextOpen(
             groups.filter((g) => g !== group),
             passed.current,
           ),
         );
-      else if (event.key === 'u') takeLastBack();
+      else if (key === 'u') takeLastBack();
       else if (step) choose(groups[Math.min(groups.length - 1, Math.max(0, at + step))]);
-      else if (group && /^[0-9]$/.test(event.key) && Number(event.key) <= group.max)
-        setDraft({ points: Number(event.key) });
+      else if (group && /^[0-9]$/.test(key) && Number(key) <= group.max) setDraft({ points: Number(key) });
       else return;
       event.preventDefault();
     };

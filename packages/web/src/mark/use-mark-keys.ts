@@ -2,6 +2,7 @@
 import type { MarkCell, MarkRow } from '@kivex/contract';
 import { useEffect } from 'react';
 import { isTyping } from '../kit/is-typing.js';
+import { pressedKey } from '../kit/pressed-key.js';
 import type { Column } from './mark-columns.js';
 import { movedPlace, steps } from './places.js';
 import type { Place } from './MarksTable.js';
@@ -55,7 +56,7 @@ export function useMarkKeys({
       return true;
     };
     const press = (event: KeyboardEvent) => {
-      if (!isTyping(event) && !event.ctrlKey && !event.metaKey && !event.altKey && did(event.key))
+      if (!isTyping(event) && !event.ctrlKey && !event.metaKey && !event.altKey && did(pressedKey(event)))
         event.preventDefault();
     };
     addEventListener('keydown', press);

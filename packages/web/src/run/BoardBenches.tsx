@@ -3,6 +3,7 @@ import { Box } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { isTyping } from '../kit/is-typing.js';
+import { pressedKey } from '../kit/pressed-key.js';
 import { Empty } from '../kit/Notice.js';
 import { Tile } from '../kit/Tile.js';
 import { byNeed, isQuiet, testsOfLesson } from './bench-status.js';
@@ -25,7 +26,7 @@ export function BoardBenches({ board }: { readonly board: Board }) {
   const project = useCallback(() => setParams({ view: 'wall' }), [setParams]);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.key === 't' && !isTyping(event)) setTruth((shown) => !shown);
+      if (pressedKey(event) === 't' && !isTyping(event)) setTruth((shown) => !shown);
     };
     addEventListener('keydown', press);
     return () => removeEventListener('keydown', press);

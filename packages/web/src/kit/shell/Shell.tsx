@@ -47,7 +47,7 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.key === 'k' && (event.ctrlKey || event.metaKey)) {
+      if (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey)) {
         event.preventDefault();
         setAbove('palette');
       } else if (event.key === '?' && !isTyping(event)) setAbove('help');

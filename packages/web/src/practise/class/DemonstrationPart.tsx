@@ -16,6 +16,7 @@ import { Field } from '../../kit/Field.js';
 import { isTyping } from '../../kit/is-typing.js';
 import { Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
+import { pressedKey } from '../../kit/pressed-key.js';
 import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
 import { doing } from '../doing.js';
@@ -55,7 +56,7 @@ export function DemonstrationPart({ syllabus }: { readonly syllabus: Syllabus })
         t: () => setTruth((on) => !on),
         f: () => setStill((on) => !on),
       };
-      const act = does[event.key];
+      const act = does[pressedKey(event)];
       if (!act) return;
       event.preventDefault();
       act();
@@ -130,7 +131,7 @@ export function DemonstrationPart({ syllabus }: { readonly syllabus: Syllabus })
             `: ${doing(shown[0]!.play.actions[Math.min(here, shown[0]!.play.actions.length - 1)]!)}`}
         </chakra.span>
         <chakra.span color="ink.soft" fontSize="sm" flex="1" textAlign="end">
-          Keys: ← → step, Home back to the start, T what it holds, F frozen
+          Keys: ← → step, Home and End to the first and last, T what it holds, F frozen
         </chakra.span>
       </Box>
       <Box

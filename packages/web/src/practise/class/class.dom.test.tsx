@@ -136,6 +136,21 @@ describe('a test shown to the class', () => {
     expect(screen.getByRole('heading', { name: 'copper(II)' })).toBeTruthy();
     expect(screen.getByText(/^2 of 6/)).toBeTruthy();
     expect(await faults()).toEqual([]);
+    await user.keyboard('{End}');
+    expect(screen.getByText(/^6 of 6/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Next' })).toHaveProperty('disabled', true);
+    const frozen = screen.getByRole('button', { name: 'Frozen' });
+    await user.keyboard('f');
+    expect([frozen.getAttribute('aria-pressed'), document.querySelector('[data-still]') !== null]).toEqual([
+      'true',
+      true,
+    ]);
+    // With Caps Lock on, a key is the same key.
+    await user.keyboard('F');
+    expect(frozen.getAttribute('aria-pressed')).toBe('false');
+    await user.keyboard('T{Home}');
+    expect(screen.getByText(/^1 of 6/)).toBeTruthy();
+    expect(screen.queryByRole('heading', { name: 'copper(II)' })).toBeNull();
   });
 });
 
