@@ -7,6 +7,7 @@ import { compactLog, isReadableBody } from '@kivex/core';
 import { Logger } from '@nestjs/common';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Clock } from '../../clock/clock.js';
+import { KeptLogs } from './kept-logs.js';
 
 /** Rows fetched at once. */
 const page = 1000;
@@ -83,6 +84,7 @@ export class LogReader {
   private readonly logger = new Logger('log');
   /** Rows reported once already. */
   private readonly reported = new Set<number>();
+  private readonly kept = new KeptLogs();
 
   constructor(
     private readonly source: DataSource,
@@ -95,15 +97,38 @@ export class LogReader {
     return { events: entries.map((e) => e.event), unreadable, next };
   }
 
-  /** The whole log of a group, fetched page by page; limits on what one may log keep it within reason. */
+  /**
+   * The whole log of a group, fetched page by page; limits on what one may log keep it within reason. Outside a
+   * transaction one that has not changed since it was read is not read again.
+   */
   async ofGroup(groupId: string, db?: EntityManager): Promise<WireEvent[]> {
+    const before = db ? undefined : await this.stateOf(groupId);
+    const kept = before && this.kept.get(groupId, before.state);
+    if (kept) return [...kept];
     const events: WireEvent[] = [];
+    let rows = 0;
     for (let after: number | null = 0; after !== null;) {
       const next: LogPage = await this.page({ groupId }, after, page, db);
       events.push(...next.events);
+      rows += next.events.length + next.unreadable.length;
       after = next.next;
     }
+    // What came while it was read is in it, but not in the state: the next look reads it anew.
+    if (before && before.rows === rows) this.kept.keep(groupId, before.state, events);
     return events;
+  }
+
+  /** What tells whether a group's rows are as they were: one added, changed, handed over or taken away tells. */
+  private async stateOf(groupId: string): Promise<{ readonly rows: number; readonly state: string }> {
+    const [row] = await this.source.query<
+      { readonly n: string | number; readonly last: string | number; readonly sum: string | number }[]
+    >(
+      `SELECT COUNT(*) AS n, COALESCE(MAX(seq), 0) AS last,
+              COALESCE(SUM(CRC32(CONCAT_WS('|', id, studentId, staffId, at, body))), 0) AS sum
+       FROM lesson_event WHERE groupId = ?`,
+      [groupId],
+    );
+    return { rows: Number(row!.n), state: `${row!.n} ${row!.last} ${row!.sum}` };
   }
 
   /** A group's log cut to what its own bench shows. */
