@@ -23,6 +23,8 @@ export default {
   ],
   // Every core: by itself Jest leaves one idle, which of two is half.
   maxWorkers: '100%',
+  // Modules of finished files stay in a worker's memory; near its limit it does little but look for what to free.
+  workerIdleMemoryLimit: '1GB',
   // Starting a server and hashing take their time on a busy machine.
   testTimeout: 60_000,
 };
