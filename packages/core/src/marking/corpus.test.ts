@@ -34,11 +34,12 @@ describe('the marker agrees with an examiner', () => {
     expect(silent).toBeLessThan(0.02);
     expect(reviews).toBeLessThanOrEqual(0.06);
   });
-  test.each(corpusSets.slice(1))('on the set %s: 99 % agreed, at most 10 % left to a person', (set) => {
+  // Every line holds the rule it was written for: were a few let off, a rule could be lost and nobody told.
+  test.each(corpusSets)('on the set %s: nothing wrong but sure, at most 10 % left to a person', (set) => {
     const mine = corpusLines(set);
     const { wrong, reviews } = judgedOf(mine);
     expect(mine.length).toBeGreaterThan(100);
-    expect(wrong.length / mine.length).toBeLessThanOrEqual(0.01);
+    expect(wrong).toEqual([]);
     expect(reviews).toBeLessThanOrEqual(0.1);
   });
   test('over all sets at most 4 % are left to a person', () =>
