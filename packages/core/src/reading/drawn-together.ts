@@ -67,12 +67,9 @@ const steps: readonly Step[] = [
       `\\b(${elements})((?:[\\s,;:-]+(?:${leading}))*[\\s,;:-]+)(?:\\+\\s*([1-3])|plus\\s+(two|three)|([1-3])\\s*(?:\\+|plus\\b)|(two|three)\\s+plus\\b|(iii|ii)\\b)`,
       'gi',
     ),
-    (_, name: string, between: string, ...[a, b, d, e, f]: (string | undefined)[]) => {
-      return `${name}#${chargeOf((a ?? b ?? d ?? e ?? f)!)}${between}`;
-    },
+    (_, name: string, between: string, ...[a, b, d, e, f]: (string | undefined)[]) =>
+      `${name}#${chargeOf((a ?? b ?? d ?? e ?? f)!)}${between}`,
   ],
-  [new RegExp(`\\b(${elements})\\s+(?:two|ii|2)\\s+plus\\b`, 'gi'), (_, name: string) => `${name}#2 `],
-  [new RegExp(`\\b(${elements})\\s+(?:three|iii|3)\\s+plus\\b`, 'gi'), (_, name: string) => `${name}#3 `],
   // "Copper two, the blue one", but not "iron two times"; "copper to" and "copper one" only as the last word, and not "the copper one".
   [
     new RegExp(`\\b(${elements})[\\s-]+(two|three)\\b(?!\\s+(?:${counted}|minus)\\b)`, 'gi'),

@@ -31,14 +31,14 @@ const runTogether = new RegExp(
 /** Chat that says nothing. */
 const chat: readonly (readonly [RegExp, string])[] = [
   [
-    /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/g,
+    /\b(?:i (?:think|guess|suppose|reckon)|lo+l|lmao|omg|haha+|tbh|ngl|imo|thanks|thank you|thx|please|pls|obviously|obvs|basically|yay|bruh|bro)\b/gi,
     ' ',
   ],
-  [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/g, ' '],
+  [/(?<!\blit )\b(?:sir|miss)\b(?! (?:said|says|told|thinks|thought))/gi, ' '],
 ];
-/** An answer without the chat in it, in any case of letters. */
+/** An answer without the chat in it. */
 export const withoutChat = (answer: string): string =>
-  chat.reduce((text, [from, to]) => text.replace(new RegExp(from.source, 'gi'), to), answer);
+  chat.reduce((text, [from, to]) => text.replace(from, to), answer);
 
 /** Words glued or split by hasty typing, short forms with a stroke, and forms of one word. */
 const oneForm: readonly (readonly [RegExp, string])[] = [

@@ -1,20 +1,13 @@
 /** The benches as they stand in the room: each group, its students and its unknowns. A group is dragged to another bench. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { LessonGroup, StudentName } from '@kivex/contract';
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { DndContext, useDraggable, useDroppable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../kit/Button.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
+import { useDragByStep } from '../kit/use-drag-by-step.js';
 import { Notice } from '../kit/Notice.js';
 import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
@@ -40,17 +33,7 @@ export function RoomPlan() {
       }),
     onSuccess: () => cache.invalidateQueries({ queryKey: ['lesson', lesson.id] }),
   });
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, {
-      coordinateGetter: (event, { currentCoordinates: { x, y } }) => {
-        const by = { ArrowLeft: [-160, 0], ArrowRight: [160, 0], ArrowUp: [0, -110], ArrowDown: [0, 110] }[
-          event.code
-        ];
-        return by ? { x: x + by[0]!, y: y + by[1]! } : undefined;
-      },
-    }),
-  );
+  const sensors = useDragByStep({ x: 160, y: 110 });
   const may = me.data?.role !== 'technician' && (lesson.state === 'planned' || lesson.state === 'running');
   const columns = Math.max(...lesson.groupList.map((g) => g.bench[1])) + 1;
   const rows = Math.max(...lesson.groupList.map((g) => g.bench[0])) + 1;

@@ -3,10 +3,11 @@
  * is moved by dragging it or with the arrow keys; moving pins it.
  */
 import { Box, chakra } from '@chakra-ui/react';
-import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { DndContext } from '@dnd-kit/core';
 import { stationWords, type RotaClash, type RotaPin, type RotaProblem, type RotaSlot } from '@kivex/core';
 import { shortTestName } from '../kit/look-names.js';
 import { dragWords } from '../kit/drag-words.js';
+import { useDragByStep } from '../kit/use-drag-by-step.js';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { labelWidth } from './rota-measures.js';
 import { Block } from './RotaBlock.js';
@@ -46,15 +47,7 @@ export function RotaBoard({ problem, schedule, pins, clashes, groupName, move, u
   }, []);
   const minutes = Math.max(problem.lesson, ...schedule.map((s) => s.end));
   const px = Math.max(7, Math.floor(((width - labelWidth - endWidth) / minutes) * 10) / 10);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, {
-      coordinateGetter: (event, { currentCoordinates: { x, y } }) => {
-        const by = { ArrowLeft: -px, ArrowRight: px }[event.code];
-        return by === undefined ? undefined : { x: x + by, y };
-      },
-    }),
-  );
+  const sensors = useDragByStep({ x: px, y: 0 });
   const order = problem.tasks.map((t) => t.id);
   const attended = new Map(problem.tasks.map((t) => [t.id, t.attended]));
   const stationOf = new Map(problem.tasks.map((t) => [t.id, stationWords[t.station] ?? t.station]));

@@ -1,18 +1,11 @@
 /** The plan of a room: benches dragged, or moved by the space bar and the arrow keys. */
 import { Box } from '@chakra-ui/react';
 import type { RoomBench, RoomPlan } from '@kivex/contract';
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { DndContext, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Trash2 } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { dragWords, spotWords } from '../kit/drag-words.js';
+import { useDragByStep } from '../kit/use-drag-by-step.js';
 import { withMoved } from './room-plan.js';
 
 /** Pixels of a spot. */
@@ -25,20 +18,7 @@ export function RoomPlanDrawing({
   readonly plan: RoomPlan;
   readonly change: (plan: RoomPlan) => void;
 }) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, {
-      coordinateGetter: (event, { currentCoordinates: { x, y } }) => {
-        const by = {
-          ArrowLeft: [-cell, 0],
-          ArrowRight: [cell, 0],
-          ArrowUp: [0, -cell],
-          ArrowDown: [0, cell],
-        }[event.code];
-        return by ? { x: x + by[0]!, y: y + by[1]! } : undefined;
-      },
-    }),
-  );
+  const sensors = useDragByStep({ x: cell, y: cell });
   return (
     <DndContext
       sensors={sensors}
