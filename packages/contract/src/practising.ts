@@ -39,7 +39,58 @@ export interface ClassQuestion {
   readonly groups: readonly LikeClassAnswers[];
   readonly rounds: readonly ClassRound[];
 }
-/** What a class knew of a fact: of the newest question on it, its first round and its last. */
+/** A set of questions to be given to a class, its answers to be gathered. */
+export interface NewQuestionSet {
+  readonly name: string;
+  /** Id of a syllabus that ships, or of the school's own. */
+  readonly syllabus: string;
+  /** Ids of cards of that syllabus's deck, in the order they are asked. */
+  readonly cards: readonly string[];
+  readonly strictness?: Strictness;
+}
+/** What a device with the code of a set practises. */
+export interface GivenSet {
+  readonly name: string;
+  readonly syllabus: Syllabus;
+  /** Ids of cards of the syllabus's deck. */
+  readonly cards: readonly string[];
+  readonly strictness: Strictness | null;
+  /** Are answers still gathered? */
+  readonly open: boolean;
+}
+export interface SetAnswer {
+  readonly card: string;
+  readonly answer: string;
+}
+export interface QuestionSetHead {
+  readonly id: string;
+  /** Six digits that devices find it by. */
+  readonly code: string;
+  readonly name: string;
+  readonly at: string;
+  readonly open: boolean;
+  readonly questions: number;
+  /** How many have answered something. */
+  readonly devices: number;
+}
+/** What came back to one question of a set. */
+export interface GatheredQuestion {
+  readonly card: string;
+  readonly ask: string;
+  readonly model: string;
+  /** Each device's first answer. */
+  readonly first: ClassRound;
+  /** Each device's newest. */
+  readonly last: ClassRound;
+  /** The newest answers. */
+  readonly groups: readonly LikeClassAnswers[];
+}
+export interface GatheredSet extends QuestionSetHead {
+  /** Its name. */
+  readonly syllabus: string;
+  readonly gathered: readonly GatheredQuestion[];
+}
+/** What a class knew of a fact: of the newest time it was asked, alone or in a set, what was answered first and last. */
 export interface FactKnown {
   readonly fact: string;
   readonly ask: string;

@@ -80,6 +80,11 @@ import type {
   ClassQuestionHead,
   FactKnown,
   NewClassQuestion,
+  NewQuestionSet,
+  GatheredSet,
+  GivenSet,
+  QuestionSetHead,
+  SetAnswer,
   NewScreenWork,
   OwnScreenWork,
   ScreenRun,
@@ -355,6 +360,17 @@ export const routes = {
   'DELETE /api/class-questions/:asked': teaching<void>(),
   'POST /api/answer/find': anyone<AskedQuestion, { readonly code: string }>(),
   'POST /api/answer': anyone<AskedQuestion, { readonly code: string; readonly answer: string }>(),
+
+  'GET /api/question-sets': teaching<readonly QuestionSetHead[]>(),
+  'POST /api/question-sets': teaching<GatheredSet, NewQuestionSet>(),
+  'GET /api/question-sets/:given': teaching<GatheredSet>(),
+  'PATCH /api/question-sets/:given': teaching<GatheredSet, { readonly open: boolean }>(),
+  'DELETE /api/question-sets/:given': teaching<void>(),
+  'POST /api/set/find': anyone<GivenSet, { readonly code: string }>(),
+  'POST /api/set/answers': anyone<
+    { readonly taken: number },
+    { readonly code: string; readonly answers: readonly SetAnswer[] }
+  >(),
 
   'GET /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable>(),
   'PUT /api/lessons/:lesson/screen-work': teaching<ScreenWorkTable, NewScreenWork>(),

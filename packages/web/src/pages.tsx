@@ -31,6 +31,7 @@ const routes: RouteObject[] = [
       { path: '/sign-in', ...page(() => import('./people/SignInPage.js')) },
       { path: '/bench/on-screen', ...page(() => import('./practise/ScreenWorkPage.js')) },
       { path: '/answer', ...page(() => import('./practise/AnswerPage.js')) },
+      { path: '/set/:code', ...page(() => import('./practise/SetPage.js')) },
       { path: '/practise', ...page(() => import('./practise/PractisePage.js')) },
       { path: '/first-school', ...page(() => import('./people/FirstSchoolPage.js')) },
       {

@@ -15,7 +15,7 @@ import {
   SecondMarkingRow,
   SecondMarkRow,
 } from '../records/marking.entities.js';
-import { ClassQuestionRow } from '../records/practising.entities.js';
+import { ClassQuestionRow, QuestionSetRow } from '../records/practising.entities.js';
 import { LessonEventRow, PhotoRow } from '../records/observing.entities.js';
 import { SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { Practical } from '../records/practicals.entities.js';
@@ -68,6 +68,7 @@ const belonging: Readonly<Record<PathName, Owned | null>> = {
   kept: owned('kept sample', KeptSampleRow, (id, schoolId) => ({ id, schoolId })),
   photo: owned('picture in this lesson', PhotoRow, (id, _, lessonId) => ({ id, lessonId })),
   asked: owned('question', ClassQuestionRow, (id, schoolId) => ({ id, schoolId })),
+  given: owned('set of questions', QuestionSetRow, (id, schoolId) => ({ id, schoolId })),
   rule: owned('rule', AnswerRuleRow, (id, schoolId) => ({ id, schoolId })),
   picture: null,
   code: null,

@@ -6,6 +6,7 @@ import { deviceOf } from '../access/device.js';
 import { Route } from '../access/route.js';
 import { Config } from '../config/config.js';
 import { AnswerLimitGuard } from './answer-limit.guard.js';
+import { ClassFactsService } from './class-facts.service.js';
 import { ClassQuestionsService } from './class-questions.service.js';
 import {
   ChangeClassQuestionDto,
@@ -18,6 +19,7 @@ import {
 export class ClassQuestionsController {
   constructor(
     private readonly questions: ClassQuestionsService,
+    private readonly known: ClassFactsService,
     private readonly config: Config,
   ) {}
 
@@ -27,7 +29,7 @@ export class ClassQuestionsController {
   }
   @Route('GET /api/class-facts')
   facts(@ByStaff() staff: StaffCaller): Promise<FactKnown[]> {
-    return this.questions.facts(staff);
+    return this.known.of(staff);
   }
   @Route('POST /api/class-questions')
   ask(@ByStaff() staff: StaffCaller, @Body() wanted: NewClassQuestionDto): Promise<ClassQuestion> {

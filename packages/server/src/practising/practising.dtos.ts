@@ -1,10 +1,11 @@
 /** Bodies of practising as they come in. */
 import { screenWorkKinds, type ScreenWorkKind, type SentEntry } from '@kivex/contract';
-import { asked, strictnesses, type Action, type Asked, type Strictness } from '@kivex/core';
+import { asked, mostInSet, strictnesses, type Action, type Asked, type Strictness } from '@kivex/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsBoolean,
   IsIn,
@@ -16,6 +17,7 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateNested,
 } from 'class-validator';
 
 const codeRule = { message: 'The code of a question is six digits; it is on the board.' };
@@ -41,6 +43,49 @@ export class ClassAnswerDto extends QuestionCodeDto {
   @Matches(/\S/, { message: 'Write an answer.' })
   @MaxLength(500, { message: 'An answer has at most 500 letters.' })
   answer: string;
+}
+
+const setCodeRule = { message: 'The code of a set is six digits; your teacher has it.' };
+export class NewQuestionSetDto {
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, { message: 'Give the set a name.' })
+  @MaxLength(120, { message: 'The name of a set has at most 120 letters.' })
+  name: string;
+  @ApiProperty() @IsString() @MaxLength(36, { message: 'Choose a syllabus.' }) syllabus: string;
+  @ApiProperty({ type: [String] })
+  @IsArray({ message: 'Send the questions as a list.' })
+  @ArrayMinSize(1, { message: 'A set has at least one question.' })
+  @ArrayMaxSize(mostInSet, { message: `A set has at most ${mostInSet} questions.` })
+  @IsString({ each: true, message: 'Choose questions from the list.' })
+  @MaxLength(160, { each: true, message: 'Choose questions from the list.' })
+  cards: string[];
+  @ApiProperty({ required: false, enum: strictnesses })
+  @IsOptional()
+  @IsIn(strictnesses, { message: 'Choose how strictly it is marked.' })
+  strictness?: Strictness;
+}
+export class OpenSetDto {
+  @ApiProperty() @IsBoolean({ message: 'Say whether answers are gathered: true or false.' }) open: boolean;
+}
+export class SetCodeDto {
+  @ApiProperty() @Matches(/^\d{6}$/, setCodeRule) code: string;
+}
+export class SetAnswerDto {
+  @ApiProperty() @IsString() @MaxLength(160, { message: 'This is no question of the set.' }) card: string;
+  @ApiProperty()
+  @IsString()
+  @Matches(/\S/, { message: 'Write an answer.' })
+  @MaxLength(500, { message: 'An answer has at most 500 letters.' })
+  answer: string;
+}
+export class SetAnswersDto extends SetCodeDto {
+  @ApiProperty({ type: [SetAnswerDto] })
+  @IsArray({ message: 'Send the answers as a list.' })
+  @ArrayMaxSize(mostInSet, { message: `Send at most ${mostInSet} answers at once.` })
+  @ValidateNested({ each: true })
+  @Type(() => SetAnswerDto)
+  answers: SetAnswerDto[];
 }
 
 export class NewScreenWorkDto {

@@ -5,12 +5,18 @@ import { Lesson, LessonSeat } from '../records/lessons.entities.js';
 import {
   ClassAnswerRow,
   ClassQuestionRow,
+  QuestionSetRow,
   ScreenRunRow,
   ScreenWorkRow,
+  SetAnswerRow,
 } from '../records/practising.entities.js';
 import { SyllabusesModule } from '../syllabuses/syllabuses.module.js';
+import { ClassFactsService } from './class-facts.service.js';
 import { ClassQuestionsController } from './class-questions.controller.js';
 import { ClassQuestionsService } from './class-questions.service.js';
+import { PractisingSources } from './practising-sources.service.js';
+import { QuestionSetsController } from './question-sets.controller.js';
+import { QuestionSetsService } from './question-sets.service.js';
 import { ScreenWorkController } from './screen-work.controller.js';
 import { ScreenWorkService } from './screen-work.service.js';
 
@@ -19,6 +25,8 @@ import { ScreenWorkService } from './screen-work.service.js';
     TypeOrmModule.forFeature([
       ClassQuestionRow,
       ClassAnswerRow,
+      QuestionSetRow,
+      SetAnswerRow,
       ScreenWorkRow,
       ScreenRunRow,
       Lesson,
@@ -27,8 +35,14 @@ import { ScreenWorkService } from './screen-work.service.js';
     SyllabusesModule,
     LessonsModule,
   ],
-  controllers: [ClassQuestionsController, ScreenWorkController],
-  providers: [ClassQuestionsService, ScreenWorkService],
+  controllers: [ClassQuestionsController, QuestionSetsController, ScreenWorkController],
+  providers: [
+    ClassFactsService,
+    ClassQuestionsService,
+    PractisingSources,
+    QuestionSetsService,
+    ScreenWorkService,
+  ],
   exports: [ScreenWorkService],
 })
 export class PractisingModule {}

@@ -40,6 +40,43 @@ export class ClassAnswerRow {
   @TimeColumn() at: Date;
 }
 
+/** A set of questions given to a class. Whoever has its code answers, in their own time; nobody is named. */
+@Entity('question_set')
+export class QuestionSetRow {
+  @IdColumn() id: string;
+  @Index() @RefColumn() schoolId: string;
+  @ManyToOne(() => School, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'schoolId' })
+  school: Relation<School>;
+  @Index({ unique: true }) @Column({ type: 'char', length: 6 }) code: string;
+  @Column({ type: 'varchar', length: 120 }) name: string;
+  /** Whole, as it was then. */
+  @JsonColumn() syllabus: Syllabus;
+  @JsonColumn() cards: readonly RecallCard[];
+  @Column({ type: 'varchar', length: 12, nullable: true }) strictness: Strictness | null;
+  @Column({ type: 'boolean' }) open: boolean;
+  @TimeColumn() at: Date;
+}
+
+/** What a device answered to one question of a set: its newest answer, and what its first was worth. */
+@Entity('set_answer')
+@Index(['setId', 'card', 'device'], { unique: true })
+export class SetAnswerRow {
+  @IdColumn() id: string;
+  @RefColumn() setId: string;
+  @ManyToOne(() => QuestionSetRow, { onDelete: 'CASCADE', onUpdate: 'NO ACTION' })
+  @JoinColumn({ name: 'setId' })
+  set: Relation<QuestionSetRow>;
+  @Column({ type: 'varchar', length: 160 }) card: string;
+  /** Hash of the device's mark: tells devices apart and says nothing of whose they are. */
+  @Column({ type: 'char', length: 64 }) device: string;
+  @Column({ type: 'varchar', length: 500 }) answer: string;
+  @JsonColumn() mark: Mark;
+  @Column({ type: 'varchar', length: 8 }) verdict: Mark['verdict'];
+  @Column({ type: 'varchar', length: 8 }) firstVerdict: Mark['verdict'];
+  @TimeColumn() at: Date;
+}
+
 /** Work on screen set for the students of a lesson: one unknown. */
 @Entity('screen_work')
 export class ScreenWorkRow {

@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { AskedQuestion } from '@kivex/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Field } from '../kit/Field.js';
 import { Form } from '../kit/Form.js';
@@ -21,10 +21,11 @@ export default function AnswerPage() {
   const [typed, setTyped] = useState(params.get('code') ?? '');
   const [code, setCode] = useState<string>();
   const client = useQueryClient();
+  const go = useNavigate();
   const key = ['answer', code];
   const { data, error } = useQuery({
     queryKey: key,
-    queryFn: () => call('POST /api/answer/find', { body: { code: code! } }),
+    queryFn: () => findQuestion(code!, (set) => void go(`/set/${set}`)),
     enabled: code !== undefined,
     refetchInterval: lookEvery,
   });
@@ -84,6 +85,21 @@ export default function AnswerPage() {
       </Tile>
     </Box>
   );
+}
+
+/** The question of a code; where it is the code of a set, one goes there. @throws RequestProblem where it is neither's. */
+async function findQuestion(code: string, goTo: (set: string) => void): Promise<AskedQuestion> {
+  try {
+    return await call('POST /api/answer/find', { body: { code } });
+  } catch (problem) {
+    if (!(problem instanceof RequestProblem && problem.status === 422)) throw problem;
+    const isSet = await call('POST /api/set/find', { body: { code } }).then(
+      () => true,
+      () => false,
+    );
+    if (isSet) goTo(code);
+    throw problem;
+  }
 }
 
 function Answering({

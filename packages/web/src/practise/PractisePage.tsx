@@ -1,7 +1,7 @@
 /** Practise: a bench where every slip can be made safely, and quick recall. Open to everyone; nothing leaves the device. */
 import { Box, chakra } from '@chakra-ui/react';
 import { asksOf, faultOf, setFromAddress, unknownExercise, type Asked, type Syllabus } from '@kivex/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Checkbox } from '../kit/Checkbox.js';
@@ -19,7 +19,9 @@ import { SyllabusSelect } from './SyllabusSelect.js';
 import { remember, remembered, useSyllabusChoice } from './syllabus-choice.js';
 import { useScreenBench } from './screen-bench.js';
 
-const RecallPart = lazy(async () => ({ default: (await import('./recall/RecallPart.js')).RecallPart }));
+const AddressRecall = lazy(async () => ({
+  default: (await import('./recall/AddressRecall.js')).AddressRecall,
+}));
 const stillKey = 'kivex-practise-still';
 
 const askNames: Readonly<Record<Asked, string>> = {
@@ -31,7 +33,7 @@ const askNames: Readonly<Record<Asked, string>> = {
 };
 export default function PractisePage() {
   const [search] = useSearchParams();
-  const set = setFromAddress(search);
+  const set = useMemo(() => setFromAddress(search), [search]);
   const [syllabus, choose] = useSyllabusChoice(set?.syllabus);
   const [still, setStill] = useState(() => remembered(stillKey) === 'yes');
   // At the bench one sees the bench.
@@ -41,7 +43,7 @@ export default function PractisePage() {
       <PlainHead title="Practise" to="/" back="Join a lesson" />
       <chakra.main p={{ base: '2', md: '4' }} maxW="90rem" width="100%" mx="auto">
         <Box display={busy ? 'none' : 'flex'} gap="3" flexWrap="wrap" alignItems="end" mb="3">
-          <SyllabusSelect syllabus={syllabus} choose={choose} />
+          <SyllabusSelect chosen={syllabus.id} choose={choose} />
         </Box>
         <Parts
           label="What to practise"
@@ -66,7 +68,7 @@ export default function PractisePage() {
               name: 'Quick recall',
               show: () => (
                 <Suspense fallback={<Loading ofShell what="the questions" />}>
-                  <RecallPart
+                  <AddressRecall
                     key={`${syllabus.id} ${set?.seed}`}
                     syllabus={syllabus}
                     set={set?.syllabus === syllabus.id ? set : undefined}

@@ -1,6 +1,6 @@
-/** What classes knew of each fact they were asked in the last weeks, weakest first: at first, and after it was talked over. */
-import { Box, chakra } from '@chakra-ui/react';
-import type { ClassRound, FactKnown } from '@kivex/contract';
+/** What classes knew of each fact they were asked in the last weeks, alone or in a set, weakest first: at first, and after it was talked over. */
+import { chakra } from '@chakra-ui/react';
+import type { FactKnown } from '@kivex/contract';
 import { speciesName, testOf, isTestId } from '@kivex/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -12,22 +12,7 @@ import { askNow } from '../../kit/request/now-or-never.js';
 import { Cell, Row, Table } from '../../kit/Table.js';
 import { Tile } from '../../kit/Tile.js';
 import { setFor } from '../class-address.js';
-
-/** Shares from which a class is said to have it, and to have it half. */
-const from = { known: 0.8, half: 0.5 } as const;
-export type Warmth = 'known' | 'half' | 'weak';
-
-export const shareOf = ({ right, partly, answers }: ClassRound): number =>
-  answers ? (right + partly / 2) / answers : 0;
-export const warmthOf = (share: number): Warmth =>
-  share >= from.known ? 'known' : share >= from.half ? 'half' : 'weak';
-
-const looks = {
-  known: { bg: 'verdigris.wash', color: 'verdigris', sign: '●' },
-  half: { bg: 'saffron.wash', color: 'saffron', sign: '◐' },
-  weak: { bg: 'cinnabar.wash', color: 'cinnabar', sign: '○' },
-} as const;
-const warmthWords = { known: 'known', half: 'half known', weak: 'weak' } as const;
+import { Heat } from './Heat.js';
 
 export function FactsPart() {
   const facts = useQuery({
@@ -41,7 +26,8 @@ export function FactsPart() {
     return (
       <Tile>
         <Empty title="Nothing was asked yet">
-          Ask the whole class a question; what they knew of it stands here for thirty days, without names.
+          Ask the whole class a question, or give out a set and gather the answers; what they knew stands here
+          for thirty days, without names.
         </Empty>
       </Tile>
     );
@@ -78,27 +64,3 @@ const aboutWords = ({ test, species }: FactKnown): string =>
   [test && isTestId(test) ? testOf(test).name : '', species ? speciesName(species) : '']
     .filter(Boolean)
     .join(', ');
-
-/** A share by figure, colour and sign. */
-function Heat({ round }: { readonly round: ClassRound }) {
-  const share = shareOf(round);
-  const warmth = warmthOf(share);
-  const { bg, color, sign } = looks[warmth];
-  return (
-    <Cell>
-      <Box
-        as="span"
-        display="inline-block"
-        whiteSpace="nowrap"
-        bg={bg}
-        color={color}
-        borderRadius="tile"
-        px="2"
-        fontWeight="700"
-      >
-        <span aria-hidden>{sign}</span> {Math.round(share * 100)} %
-        <chakra.span srOnly> {warmthWords[warmth]}</chakra.span>
-      </Box>
-    </Cell>
-  );
-}

@@ -1,6 +1,6 @@
 /** One question to the whole class: on the projector, answered by devices, gathered, discussed, asked again. */
 import { Box, chakra } from '@chakra-ui/react';
-import type { ClassQuestion, LikeClassAnswers } from '@kivex/contract';
+import type { ClassQuestion } from '@kivex/contract';
 import { deckOf, recallTopics, type Syllabus } from '@kivex/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
@@ -12,6 +12,7 @@ import { OnOff } from '../../kit/OnOff.js';
 import { call } from '../../kit/request/call.js';
 import { Cell, Row, Table } from '../../kit/Table.js';
 import { Tile } from '../../kit/Tile.js';
+import { AlikeAnswers } from './AlikeAnswers.js';
 import { topicWords } from './topic-words.js';
 
 /** Milliseconds between two looks for new answers. */
@@ -158,58 +159,7 @@ function Asked({ id, other }: { readonly id: string; readonly other: () => void 
         )}
       </Tile>
       {data.rounds.length > 1 && <Rounds rounds={data.rounds} />}
-      {show && <Groups groups={data.groups} />}
-    </Box>
-  );
-}
-
-const verdictWords = {
-  credit: 'right',
-  partial: 'partly right',
-  none: 'not right',
-  review: 'Kivex is not sure',
-} as const;
-const verdictColours = {
-  credit: 'verdigris',
-  partial: 'saffron',
-  none: 'ink',
-  review: 'permanganate',
-} as const;
-
-function Groups({ groups }: { readonly groups: readonly LikeClassAnswers[] }) {
-  if (!groups.length) return <Notice>No answers yet.</Notice>;
-  return (
-    <Box
-      display="grid"
-      gridTemplateColumns="repeat(auto-fill, minmax(19rem, 1fr))"
-      gap="3"
-      role="list"
-      aria-label="Answers"
-    >
-      {groups.map((g, i) => (
-        <Box key={i} role="listitem">
-          <Tile p="3" height="100%" borderTopWidth="6px" borderTopColor={verdictColours[g.verdict]}>
-            <chakra.p fontSize="xl" fontWeight="600">
-              {g.n} × {g.words[0]!.text}
-            </chakra.p>
-            {g.words.length > 1 && (
-              <chakra.p color="ink.soft">
-                also:{' '}
-                {g.words
-                  .slice(1, 4)
-                  .map((w) => w.text)
-                  .join('; ')}
-              </chakra.p>
-            )}
-            <chakra.p mt="1">
-              <strong>
-                {verdictWords[g.verdict]}, {g.points} of {g.max}
-              </strong>
-              {g.why[0] ? `: ${g.why[0].text}` : ''}
-            </chakra.p>
-          </Tile>
-        </Box>
-      ))}
+      {show && <AlikeAnswers groups={data.groups} />}
     </Box>
   );
 }

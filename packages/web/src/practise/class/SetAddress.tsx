@@ -1,11 +1,15 @@
 /** Where a class finds a set on its own devices: an address, and a square to point a camera at. */
 import { Box, chakra } from '@chakra-ui/react';
-import { setInAddress, type QuestionSet } from '@kivex/core';
 import QRCode from 'qrcode';
 import { useEffect, useState } from 'react';
 
-export function SetAddress({ set }: { readonly set: QuestionSet }) {
-  const address = `${location.origin}/practise?part=recall&${setInAddress(set)}`;
+interface SetAddressProps {
+  readonly address: string;
+  /** Of a set whose answers are gathered. */
+  readonly code?: string;
+}
+
+export function SetAddress({ address, code }: SetAddressProps) {
   const [square, setSquare] = useState<string>();
   useEffect(() => {
     let wanted = true;
@@ -22,9 +26,19 @@ export function SetAddress({ set }: { readonly set: QuestionSet }) {
         <chakra.a href={address} color="permanganate" textDecoration="underline" overflowWrap="anywhere">
           {address}
         </chakra.a>
-        <chakra.p fontSize="sm" color="ink.soft">
-          Everybody gets the same questions, marked as set here. What each knew stays on the device.
-        </chakra.p>
+        {code ? (
+          <chakra.p fontSize="lg">
+            or the code{' '}
+            <chakra.span fontFamily="mono" fontSize="2xl" fontWeight="700" letterSpacing="0.1em">
+              {code}
+            </chakra.span>{' '}
+            at {location.host}/answer
+          </chakra.p>
+        ) : (
+          <chakra.p fontSize="sm" color="ink.soft">
+            Everybody gets the same questions, marked as set here. What each knew stays on the device.
+          </chakra.p>
+        )}
       </Box>
     </Box>
   );

@@ -7,6 +7,7 @@ import {
   qtiPackage,
   questionsTable,
   recallTopics,
+  setInAddress,
   speciesName,
   testOf,
   type RecallCard,
@@ -24,7 +25,10 @@ import { Notice } from '../../kit/Notice.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { Select } from '../../kit/Select.js';
 import { Tile } from '../../kit/Tile.js';
+import { ships } from '../../practicals/practical-queries.js';
 import { HowStrict } from '../HowStrict.js';
+import { GiveSet } from './GiveSet.js';
+import { nameOf } from './set-name.js';
 import { SetAddress } from './SetAddress.js';
 import { topicWords } from './topic-words.js';
 
@@ -175,7 +179,16 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
           </FileButton>
         </Box>
         {said && <Notice>{said}</Notice>}
-        {!brought && cards.length > 0 && <SetAddress set={set} />}
+        {cards.length > 0 && (
+          <GiveSet
+            key={syllabus.id}
+            set={{ syllabus: syllabus.id, cards: cards.map((c) => c.id), strictness }}
+            suggested={nameOf({ topics, test, about }, cards.length)}
+          />
+        )}
+        {!brought && cards.length > 0 && ships(syllabus.id) && (
+          <SetAddress address={`${location.origin}/practise?part=recall&${setInAddress(set)}`} />
+        )}
       </Tile>
       <Tile>
         <chakra.h2 fontSize="lg" mb="2">

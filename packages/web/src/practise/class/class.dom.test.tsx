@@ -6,10 +6,11 @@ import { strToU8, zipSync } from 'fflate';
 import { enter, faults, Refusal, show } from '../../testing/show.js';
 import AnswerPage from '../AnswerPage.js';
 import { DemonstrationPart } from './DemonstrationPart.js';
-import { FactsPart, shareOf, warmthOf } from './FactsPart.js';
+import { FactsPart } from './FactsPart.js';
 import { QuestionPart } from './QuestionPart.js';
 import { setFor, showingFor } from '../class-address.js';
 import { SetsPart } from './SetsPart.js';
+import { shareOf, warmthOf } from './warmth.js';
 
 const core = syllabusOf('core');
 const question: ClassQuestion = {

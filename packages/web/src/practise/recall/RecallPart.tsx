@@ -2,17 +2,16 @@
 import { Box, chakra } from '@chakra-ui/react';
 import {
   deckOf,
-  drawnSet,
   markRecall,
   markWell,
   recallTopics,
-  type QuestionSet,
+  type RecallCard,
   type RecallTopic,
   type Strictness,
   type Syllabus,
   wellsOf,
 } from '@kivex/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Button } from '../../kit/Button.js';
 import { Choices, toggled } from '../../kit/Choices.js';
 import { Field } from '../../kit/Field.js';
@@ -45,15 +44,24 @@ const storedName = (): string => {
   }
 };
 
+/** A teacher's set: its questions, once each, marked as it says. */
+export interface TeachersSet {
+  readonly cards: readonly RecallCard[];
+  readonly strictness: Strictness | undefined;
+  /** Told of each answer as it is marked. */
+  readonly answered?: (card: RecallCard, answer: string) => void;
+  /** Said beside the questions. */
+  readonly beside?: ReactNode;
+}
+
 interface RecallPartProps {
   readonly syllabus: Syllabus;
-  /** A teacher's set: its questions, once each, marked as it says. */
-  readonly set?: QuestionSet | undefined;
+  readonly set?: TeachersSet | undefined;
 }
 
 export function RecallPart({ syllabus, set }: RecallPartProps) {
   const deck = useMemo(() => deckOf(syllabus), [syllabus]);
-  const drawn = useMemo(() => set && drawnSet(deck, set), [deck, set]);
+  const drawn = set?.cards;
   const [gone, setGone] = useState<readonly Known[]>([]);
   const [name, setName] = useState(storedName);
   const [kept, setKept] = useState(() => readKept(storedName(), syllabus.id));
@@ -88,9 +96,10 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
   const markIt = (event: React.FormEvent) => {
     event.preventDefault();
     if (!card || told) return;
-    if (!wells)
+    if (!wells) {
       setTold({ card, answer, mark: markRecall(syllabus, card, answer, strictness), tapped: false });
-    else if (wells.values.some((v) => v.id === answer))
+      if (answer.trim()) set?.answered?.(card, answer);
+    } else if (wells.values.some((v) => v.id === answer))
       setTold({ card, answer, mark: markWell(card, answer), tapped: true });
   };
   const goOn = (known: Known) => {
@@ -167,6 +176,7 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
             </chakra.a>
           </chakra.p>
         )}
+        {set?.beside}
         {!set && (
           <>
             <Box>

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { deckOf, drawnSet, markWell, syllabusOf, wellsOf } from '@kivex/core';
 import { screen, within } from '@testing-library/react';
 import { faults, show } from '../../testing/show.js';
+import { AddressRecall } from './AddressRecall.js';
 import { RecallPart } from './RecallPart.js';
 import { answered, nothingKept, readKept, writeKept } from './schedule.js';
 
@@ -96,7 +97,7 @@ describe('a teacher’s set', () => {
   } as const;
   const cards = drawnSet(deckOf(core), set);
   test('asks its questions once each, marked as it says, and counts at the end; what was known is kept', async () => {
-    const { user } = show(<RecallPart syllabus={core} set={set} />);
+    const { user } = show(<AddressRecall syllabus={core} set={set} />);
     expect(screen.getByText('0 of 2 answered')).toBeTruthy();
     expect(screen.getByText(/A set of your teacher’s, marked strictly/)).toBeTruthy();
     expect(screen.queryByLabelText('Marked')).toBeNull();
@@ -114,7 +115,7 @@ describe('a teacher’s set', () => {
     expect(screen.getByText(/^0 of 2 answered/)).toBeTruthy();
   });
   test('with nothing in it says so', () => {
-    show(<RecallPart syllabus={core} set={{ ...set, test: 'no-such-test' }} />);
+    show(<AddressRecall syllabus={core} set={{ ...set, test: 'no-such-test' }} />);
     expect(screen.getByText(/There is no question in this set/)).toBeTruthy();
   });
 });
