@@ -190,6 +190,52 @@ test.describe.serial('practising', () => {
     for (const { context } of devices) await context.close();
   });
 
+  test('a set given out: found by its code, answered through a lost network, gathered question by question', async ({
+    browser,
+  }) => {
+    const { page } = teacher;
+    await page.goto(`${kivex.base}/practise/class?part=sets`);
+    await page.getByLabel('Test', { exact: true }).selectOption('flame');
+    await page.getByLabel('How many').selectOption('10');
+    await page.getByLabel('Name of the set').fill('Flames by Tuesday');
+    await press(page, 'Give it out and gather answers');
+    const code = (await page.getByText(/^\d{6}$/).textContent())!;
+    const { page: device, context } = await phone(browser);
+    await device.goto(`${kivex.base}/answer`);
+    await device.getByLabel('Code').fill(code);
+    await press(device, 'Next');
+    await expect(device.getByRole('heading', { name: 'Flames by Tuesday' })).toBeVisible();
+    expect(await faults(device)).toEqual([]);
+    expect(await device.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const answer = async (text: string) => {
+      await device.getByLabel('Your answer').fill(text);
+      await press(device, 'Mark it');
+      await expect(device.getByText(/Model answer:/)).toBeVisible();
+      await device.getByRole('button', { name: /^(Next|It does not)$/ }).click();
+    };
+    await answer('lilac');
+    await expect(page.getByText('1 device has answered')).toBeVisible();
+    await context.setOffline(true);
+    await answer('crimson');
+    await answer('green');
+    await expect(device.getByText('2 answers wait for the network, kept on this device.')).toBeVisible();
+    await device.reload();
+    await expect(device.getByText('2 answers wait for the network, kept on this device.')).toBeVisible();
+    await context.setOffline(false);
+    await expect(device.getByText(/have gone to your teacher, without your name/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Show answers/ })).toHaveCount(3);
+    await page
+      .getByRole('button', { name: /^Show answers/ })
+      .first()
+      .click();
+    await expect(page.getByRole('list', { name: 'Answers' })).toContainText(/1 × (lilac|crimson|green)/);
+    expect(await faults(page)).toEqual([]);
+    await press(page, 'Take no more answers');
+    await device.reload();
+    await expect(device.getByText(/no longer gathered/)).toBeVisible();
+    await context.close();
+  });
+
   test('a test is shown to the class by keys, side by side, what it holds hidden until it is told', async () => {
     const { page } = teacher;
     await page.goto(`${kivex.base}/practise/class?part=show`);

@@ -27,6 +27,8 @@ export interface RecallCard {
   readonly species: string | null;
   readonly ask: string;
   readonly model: string;
+  /** What is seen is nothing, or what most would show: known too, but asked more seldom. */
+  readonly usual?: true;
   readonly item:
     | MarkItem
     | { readonly kind: 'equation'; readonly wanted: readonly ReactionEquation[]; readonly form: 'ionic' };
@@ -64,10 +66,16 @@ function results(syllabus: Syllabus): RecallCard[] {
       look: [] as readonly string[],
     }[definition.family];
     return attributes.flatMap((attribute) => {
-      const { values, number, neutral } = attributeOf(definition, attribute);
+      const { values, number, neutral, nothing } = attributeOf(definition, attribute);
       if (number) return [];
+      const seen = (id: string): readonly string[] => expectationOf(test, [id])[attribute] ?? [];
+      /** Of gases, what more than half of them do tells none of them: a splint goes out. */
+      const isUsual = (shown: readonly string[]): boolean =>
+        shown.every((v) => v === nothing || neutral?.includes(v)) ||
+        (definition.family === 'gas' &&
+          2 * speaksOf.filter((o) => seen(o).join() === shown.join()).length > speaksOf.length);
       return speaksOf.flatMap((id) => {
-        const shown = expectationOf(test, [id])[attribute] ?? [];
+        const shown = seen(id);
         if (!shown.length || shown.every((v) => neutral?.includes(v))) return [];
         const item: MarkItem = { kind: 'observation', test, attribute, sample: [id] };
         const labels = shown.flatMap((v) => values.find((x) => x.id === v)?.label ?? []);
@@ -81,7 +89,15 @@ function results(syllabus: Syllabus): RecallCard[] {
         const what = nameOfTest(test);
         const of = speciesName(id);
         return asked(
-          { fact: `result:${test}:${attribute}:${id}`, topic: 'results', test, species: id, model, item },
+          {
+            fact: `result:${test}:${attribute}:${id}`,
+            topic: 'results',
+            test,
+            species: id,
+            model,
+            item,
+            ...(isUsual(shown) ? { usual: true } : {}),
+          },
           [
             `${what}, with ${of}. ${question}`,
             `You test ${of}: ${lowered(what)}. ${question}`,

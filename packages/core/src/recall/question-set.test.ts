@@ -20,6 +20,26 @@ describe('a set of questions', () => {
     expect(drawnSet(deck, all)).not.toEqual(drawnSet(deck, { ...all, seed: 4 }));
     expect(drawnSet(deck, { ...all, about: ['O2'] }).every((c) => c.species === 'O2')).toBe(true);
   });
+  test('asks what tells something far more often than what is usual, and the usual where nothing else is left', () => {
+    const results = { ...set, test: '', n: 10 };
+    const drawn = Array.from({ length: 100 }, (_, seed) => drawnSet(deck, { ...results, seed })).flat();
+    const share = drawn.filter((c) => c.usual).length / drawn.length;
+    expect([share > 0.02, share < 0.25]).toEqual([true, true]);
+    const inDeck = deck.filter((c) => c.topic === 'results');
+    expect(inDeck.filter((c) => c.usual).length / inDeck.length).toBeGreaterThan(0.4);
+    const dull = drawnSet(deck, { ...results, test: 'cobalt-chloride-paper', about: ['O2'] });
+    expect(dull.map((c) => c.usual)).toEqual([true]);
+  });
+  test.each([
+    ['glowing-splint', 'splint', 'O2', undefined],
+    ['glowing-splint', 'splint', 'Cl2', true],
+    ['dilute-acid', 'limewater', 'I-', true],
+    ['dilute-acid', 'limewater', 'CO3^2-', undefined],
+    ['naoh', 'excess', 'Ca2+', undefined],
+    ['flame', 'colour', 'Mg2+', true],
+  ])('%s, %s of %s: usual is %s', (test, attribute, id, usual) =>
+    expect(deck.find((c) => c.fact === `result:${test}:${attribute}:${id}`)!.usual).toBe(usual),
+  );
   test('goes into an address and comes out of it as it was', () => {
     fc.assert(
       fc.property(

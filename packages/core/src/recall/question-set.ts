@@ -23,7 +23,16 @@ export interface QuestionSet {
 /** Questions of a set at most. */
 export const mostInSet = 60;
 
-/** The questions of a set: no fact twice, the same for the same number. */
+/** How much more seldom what is usual is asked than what tells something. */
+const seldom = 8;
+/**
+ * When a card has its turn, the smaller the sooner: by chance, each weighing what it is worth asking.
+ * @param chance from 0 up to 1. Weighted drawing by exponential keys (Efraimidis and Spirakis, 2006).
+ */
+export const turnOf = ({ usual }: Pick<RecallCard, 'usual'>, chance: number): number =>
+  -Math.log(1 - chance) * (usual ? seldom : 1);
+
+/** The questions of a set: what tells something rather than what is usual, no fact twice, the same for the same number. */
 export function drawnSet(
   deck: readonly RecallCard[],
   { topics, test, about, n, seed }: Pick<QuestionSet, 'topics' | 'test' | 'about' | 'n' | 'seed'>,
@@ -35,7 +44,7 @@ export function drawnSet(
       (!about.length || (c.species !== null && about.includes(c.species))),
   );
   const random = seededRandom(Math.imul(seed, 0x9e3779b1));
-  const mixed = fits.map((card) => ({ card, at: random() })).sort((a, b) => a.at - b.at);
+  const mixed = fits.map((card) => ({ card, at: turnOf(card, random()) })).sort((a, b) => a.at - b.at);
   const seen = new Set<string>();
   return mixed.flatMap(({ card }) => (seen.has(card.fact) ? [] : (seen.add(card.fact), [card]))).slice(0, n);
 }

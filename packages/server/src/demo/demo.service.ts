@@ -2,6 +2,7 @@
 import { saltName, seededRandom, shippedPracticals, usualStock, type Practical } from '@kivex/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import { createHash } from 'node:crypto';
 import { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { StaffCaller } from '../access/caller.js';
@@ -15,6 +16,7 @@ import { DecisionsService } from '../marking/decisions.service.js';
 import { LessonLogService, type NewEntry } from '../run/log/lesson-log.service.js';
 import { School, SchoolClass, Staff, Student } from '../records/people.entities.js';
 import { PracticalsService } from '../practicals/practicals.service.js';
+import { QuestionSetsService } from '../practising/question-sets.service.js';
 import { RoomsService } from '../rooms/rooms.service.js';
 import { StoreService, today } from '../store/store.service.js';
 import {
@@ -26,6 +28,7 @@ import {
   demoSchool,
   demoStaff,
 } from './demo-data.js';
+import { demoSet, demoSetAnswers } from './demo-set.js';
 import { demoSaltWork } from './demo-salt-work.js';
 import { demoWork } from './demo-work.js';
 
@@ -48,6 +51,7 @@ export class DemoService {
     private readonly flow: FlowService,
     private readonly rooms: RoomsService,
     private readonly store: StoreService,
+    private readonly sets: QuestionSetsService,
   ) {}
 
   /** Fills the database unless it holds a school; returns lines that say how to log in. */
@@ -105,6 +109,7 @@ export class DemoService {
     }
     for (const { name, plan: room } of demoRooms) await this.rooms.add(schoolId, name, room);
     await this.fillStore({ ...staff[1]!, schoolId });
+    await this.giveSet(teacher);
 
     type Class = (typeof classes)[number];
     const [beacon, harbour, lantern] = classes as [Class, Class, Class];
@@ -173,6 +178,14 @@ export class DemoService {
     await this.play(teacher, released, 58, (group) => (group === 3 ? 0.8 : 1), at(-8, 9));
     await this.end(teacher, released, at(-8, 10));
     await this.release(teacher, released, at(-6, 16));
+  }
+
+  private async giveSet(teacher: StaffCaller): Promise<void> {
+    const { code } = await this.sets.give(teacher, demoSet());
+    for (const [n, answers] of demoSetAnswers().entries()) {
+      const device = createHash('sha256').update(`demo device ${n}`).digest('hex');
+      await this.sets.take(code, device, answers);
+    }
   }
 
   /** The store as the technician keeps it: what a school usually holds, with counted batches. */

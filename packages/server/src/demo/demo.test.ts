@@ -1,5 +1,14 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Bench, BoardLog, Feedback, Lesson, LessonHead, MarkTable } from '@kivex/contract';
+import type {
+  Bench,
+  BoardLog,
+  Feedback,
+  GatheredSet,
+  Lesson,
+  LessonHead,
+  MarkTable,
+  QuestionSetHead,
+} from '@kivex/contract';
 import { lessonMarks, likeAnswers, readGroup, totalOf, type LessonEvent, type SampleRole } from '@kivex/core';
 import { Client, freshDatabase, serve, type TestServer } from '../testing/test-server.js';
 import { demoClasses, demoPassword, demoStaff } from './demo-data.js';
@@ -47,6 +56,16 @@ describe('the demo school', () => {
   test('is made once: a second start finds it there', async () => {
     expect(await server.app.get(DemoService).fill()).toEqual(logins);
     expect((await teacher.get<LessonHead[]>('/api/lessons')).body).toHaveLength(7);
+  });
+  test('has given a set of questions to a class, with answers that are known, half known and weak', async () => {
+    const [head] = (await teacher.get<QuestionSetHead[]>('/api/question-sets')).body;
+    expect([head!.questions, head!.devices]).toEqual([10, 18]);
+    const { gathered } = (await teacher.get<GatheredSet>(`/api/question-sets/${head!.id}`)).body;
+    const shares = gathered.map((q) => q.last.right / q.last.answers);
+    expect(gathered.every((q) => q.last.answers === 18 && q.groups.length > 1)).toBe(true);
+    expect([shares.some((s) => s > 0.65), shares.some((s) => s < 0.4)]).toEqual([true, true]);
+    // Those who went through it again knew more of it.
+    expect(gathered.reduce((n, q) => n + q.last.right - q.first.right, 0)).toBeGreaterThan(0);
   });
   test('leaves another school alone', async () => {
     const other = await freshDatabase();

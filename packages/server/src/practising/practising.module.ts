@@ -43,6 +43,6 @@ import { ScreenWorkService } from './screen-work.service.js';
     QuestionSetsService,
     ScreenWorkService,
   ],
-  exports: [ScreenWorkService],
+  exports: [ScreenWorkService, QuestionSetsService],
 })
 export class PractisingModule {}

@@ -28,6 +28,18 @@ describe('when a fact comes back', () => {
     expect([now.due, now.fresh, now.next!.fact]).toEqual([2, newADay, facts[3]]);
     expect(dueNow(deck, kept, noon(3), [], facts[3]).next!.fact).toBe(facts[5]);
   });
+  test('of new facts those that tell something come first', () => {
+    const results = deck.filter((c) => c.topic === 'results');
+    let kept: Kept = nothingKept;
+    const asked: (true | undefined)[] = [];
+    for (let n = 0; n < newADay; n += 1) {
+      const { next } = dueNow(results, kept, noon(1), []);
+      asked.push(next!.usual);
+      kept = answered(kept, next!.fact, 'right', noon(1));
+    }
+    const ofDeck = results.filter((c) => c.usual).length / results.length;
+    expect(asked.filter(Boolean).length / newADay).toBeLessThan(ofDeck / 2);
+  });
   test('no more than a day takes is new, and tomorrow brings more', () => {
     let kept: Kept = nothingKept;
     for (let n = 0; n < newADay; n += 1)

@@ -2,7 +2,7 @@
  * When a fact comes back: spaced by how well it was known. All on the device, by the name of whoever practises there.
  */
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
-import type { RecallCard, RecallTopic } from '@kivex/core';
+import { turnOf, type RecallCard, type RecallTopic } from '@kivex/core';
 
 export interface Kept {
   /** By fact: where it stands in the schedule. */
@@ -78,7 +78,7 @@ export function dueNow(
   }
   due.sort((a, b) => a.at - b.at);
   const left = Math.max(0, newADay - (kept.begun.day === dayOf(now) ? kept.begun.n : 0));
-  const offered = spread(fresh).slice(0, left);
+  const offered = spread(fresh, (fact) => byFact.get(fact)![0]!).slice(0, left);
   const queue = [...due.map((d) => d.fact), ...offered];
   const fact = queue.find((f) => f !== last) ?? queue[0];
   const ways = fact === undefined ? [] : byFact.get(fact)!;
@@ -88,14 +88,20 @@ export function dueNow(
     next: fact === undefined ? undefined : ways[(kept.facts[fact]?.reps ?? 0) % ways.length],
   };
 }
-/** New facts from all over the deck rather than one test after the other; the same order each time. */
-function spread(facts: readonly string[]): readonly string[] {
+/**
+ * New facts from all over the deck rather than one test after the other, those that tell something sooner; the same order
+ * each time.
+ */
+function spread(facts: readonly string[], cardOf: (fact: string) => RecallCard): readonly string[] {
   const hash = (text: string): number => {
     let h = 0;
     for (const c of text) h = (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0;
-    return h;
+    // The last letters move the low bits alone: mixed over all of them.
+    h = Math.imul(h ^ (h >>> 16), 0x45d9f3b) >>> 0;
+    return (h ^ (h >>> 16)) >>> 0;
   };
-  return [...facts].sort((a, b) => hash(a) - hash(b));
+  const turns = new Map(facts.map((fact) => [fact, turnOf(cardOf(fact), hash(fact) / 2 ** 32)]));
+  return [...facts].sort((a, b) => turns.get(a)! - turns.get(b)!);
 }
 
 /** Days kept up, to today or yesterday; a missed day is forgiven once in seven. */
