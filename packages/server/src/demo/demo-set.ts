@@ -10,7 +10,7 @@ export const demoSet = (): {
   readonly syllabus: string;
   readonly cards: string[];
 } => ({
-  name: 'Before the test on gases and flames',
+  name: 'Before the test on Tuesday',
   syllabus: 'core',
   cards: cardsOf().map((card) => card.id),
 });

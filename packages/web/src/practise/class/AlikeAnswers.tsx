@@ -22,7 +22,7 @@ export function AlikeAnswers({ groups }: { readonly groups: readonly LikeClassAn
   return (
     <Box
       display="grid"
-      gridTemplateColumns="repeat(auto-fill, minmax(19rem, 1fr))"
+      gridTemplateColumns="repeat(auto-fill, minmax(min(19rem, 100%), 1fr))"
       gap="3"
       role="list"
       aria-label="Answers"

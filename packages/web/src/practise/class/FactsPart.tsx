@@ -40,8 +40,12 @@ export function FactsPart() {
       >
         {facts.data.map((one) => (
           <Row key={one.fact}>
-            <Heat round={one.first} />
-            <Heat round={one.last} />
+            <Cell>
+              <Heat round={one.first} />
+            </Cell>
+            <Cell>
+              <Heat round={one.last} />
+            </Cell>
             <Cell minW={{ base: '10rem', md: '14rem' }}>{one.ask}</Cell>
             <Cell>{aboutWords(one)}</Cell>
             <Cell whiteSpace="nowrap">{day(one.at)}</Cell>

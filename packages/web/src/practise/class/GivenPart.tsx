@@ -2,7 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { GatheredQuestion, GatheredSet, QuestionSetHead } from '@kivex/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Fragment, useState } from 'react';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Confirm } from '../../kit/Confirm.js';
@@ -155,49 +155,61 @@ function Gathered({ set }: { readonly set: GatheredSet }) {
           Weakest first
         </OnOff>
       </Box>
-      <Table label="Answers by question" heads={['At first', 'At last', 'Asked', 'Answers', '']}>
+      <chakra.ul aria-label="Answers by question" listStyleType="none">
         {questions.map((q) => (
-          <Fragment key={q.card}>
-            <Row>
-              {q.last.answers ? (
-                <>
-                  <Heat round={q.first} />
-                  <Heat round={q.last} />
-                </>
-              ) : (
-                <Cell colSpan={2} color="ink.soft">
-                  not answered
-                </Cell>
-              )}
-              <Cell minW={{ base: '10rem', md: '14rem' }}>
-                {q.ask}
-                <chakra.div color="ink.soft">{q.model}</chakra.div>
-              </Cell>
-              <Cell>{q.last.answers}</Cell>
-              <Cell>
-                {q.last.answers > 0 && (
-                  <Button
-                    size="small"
-                    whiteSpace="nowrap"
-                    aria-expanded={opened === q.card}
-                    aria-label={`Show answers: ${q.ask}`}
-                    onClick={() => setOpened(opened === q.card ? undefined : q.card)}
-                  >
-                    {opened === q.card ? 'Hide' : 'Show answers'}
-                  </Button>
-                )}
-              </Cell>
-            </Row>
-            {opened === q.card && (
-              <Row>
-                <Cell colSpan={5} borderTop="0">
-                  <AlikeAnswers groups={q.groups} />
-                </Cell>
-              </Row>
-            )}
-          </Fragment>
+          <chakra.li key={q.card} borderTop="1px solid" borderColor="slate.300" py="2">
+            <Question
+              question={q}
+              opened={opened === q.card}
+              open={() => setOpened(opened === q.card ? undefined : q.card)}
+            />
+          </chakra.li>
         ))}
-      </Table>
+      </chakra.ul>
     </Tile>
+  );
+}
+
+interface QuestionProps {
+  readonly question: GatheredQuestion;
+  readonly opened: boolean;
+  readonly open: () => void;
+}
+
+function Question({ question: { ask, model, first, last, groups }, opened, open }: QuestionProps) {
+  return (
+    <>
+      <Box display="flex" flexWrap="wrap" columnGap="4" rowGap="1" alignItems="center">
+        <chakra.p color="ink.soft" width={{ base: '100%', md: '17rem' }}>
+          {last.answers ? (
+            <>
+              first <Heat round={first} /> last <Heat round={last} /> of {last.answers}
+            </>
+          ) : (
+            'not answered'
+          )}
+        </chakra.p>
+        <Box flex="1" minW="12rem">
+          {ask}
+          <chakra.div color="ink.soft">{model}</chakra.div>
+        </Box>
+        {last.answers > 0 && (
+          <Button
+            size="small"
+            whiteSpace="nowrap"
+            aria-expanded={opened}
+            aria-label={`Show answers: ${ask}`}
+            onClick={open}
+          >
+            {opened ? 'Hide' : 'Show answers'}
+          </Button>
+        )}
+      </Box>
+      {opened && (
+        <Box mt="2">
+          <AlikeAnswers groups={groups} />
+        </Box>
+      )}
+    </>
   );
 }

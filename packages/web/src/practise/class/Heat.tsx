@@ -1,7 +1,6 @@
-/** What share of a class knew something, as a cell of a table. */
+/** What share of a class knew something. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { ClassRound } from '@kivex/contract';
-import { Cell } from '../../kit/Table.js';
 import { shareOf, warmthOf } from './warmth.js';
 
 const looks = {
@@ -17,20 +16,18 @@ export function Heat({ round }: { readonly round: ClassRound }) {
   const warmth = warmthOf(share);
   const { bg, color, sign } = looks[warmth];
   return (
-    <Cell>
-      <Box
-        as="span"
-        display="inline-block"
-        whiteSpace="nowrap"
-        bg={bg}
-        color={color}
-        borderRadius="tile"
-        px="2"
-        fontWeight="700"
-      >
-        <span aria-hidden>{sign}</span> {Math.round(share * 100)} %
-        <chakra.span srOnly> {warmthWords[warmth]}</chakra.span>
-      </Box>
-    </Cell>
+    <Box
+      as="span"
+      display="inline-block"
+      whiteSpace="nowrap"
+      bg={bg}
+      color={color}
+      borderRadius="tile"
+      px="2"
+      fontWeight="700"
+    >
+      <span aria-hidden>{sign}</span> {Math.round(share * 100)} %
+      <chakra.span srOnly> {warmthWords[warmth]}</chakra.span>
+    </Box>
   );
 }

@@ -165,7 +165,7 @@ export function SetsPart({ syllabus }: { readonly syllabus: Syllabus }) {
           </OnOff>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="2">
-          <Button variant="go" disabled={!cards.length} onClick={() => print()}>
+          <Button disabled={!cards.length} onClick={() => print()}>
             Print
           </Button>
           <Button disabled={!cards.length} onClick={() => void zip()}>

@@ -203,9 +203,11 @@ export function RecallPart({ syllabus, set }: RecallPartProps) {
             </Switch>
           </>
         )}
-        <chakra.p fontSize="sm" color="ink.soft">
-          {deck.length} questions on {new Set(deck.map((c) => c.fact)).size} facts, all of this syllabus.
-        </chakra.p>
+        {!set && (
+          <chakra.p fontSize="sm" color="ink.soft">
+            {deck.length} questions on {new Set(deck.map((c) => c.fact)).size} facts, all of this syllabus.
+          </chakra.p>
+        )}
       </Tile>
     </Box>
   );
