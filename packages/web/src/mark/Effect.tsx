@@ -19,8 +19,16 @@ export function Effect({
   const movers = moversOf(preview);
   const per = (by: number) => `${by > 0 ? '+' : '−'}${Math.abs(Math.round(by * 1000) / 10)}`;
   return (
-    <Box aria-live="polite" opacity={busy ? 0.6 : 1}>
-      <chakra.p fontWeight="600">{previewWords(preview)}</chakra.p>
+    <Box aria-live="polite" aria-busy={busy}>
+      <chakra.p fontWeight="600">
+        {previewWords(preview)}
+        {busy && (
+          <chakra.span fontWeight="400" color="ink.soft">
+            {' '}
+            Working it out anew …
+          </chakra.span>
+        )}
+      </chakra.p>
       {movers.length > 0 && (
         <Box mt="2" maxH="16rem" overflowY="auto">
           <Table label="Whose marks would move" heads={['Student', 'Now', 'Then', '%']}>

@@ -62,7 +62,13 @@ export default function SchoolReviewPage() {
           <Empty title="No marked lessons here">Choose another class, practical or year.</Empty>
         </Tile>
       ) : (
-        <Box opacity={review.isPlaceholderData ? 0.6 : 1}>
+        <Box
+          aria-busy={review.isPlaceholderData}
+          // Of the choice before, until those of the new one are there.
+          outline={review.isPlaceholderData ? '2px dashed' : undefined}
+          outlineColor="slate.300"
+          outlineOffset="4px"
+        >
           <SchoolResults review={data} query={query} />
         </Box>
       )}

@@ -81,7 +81,8 @@ export const BenchTile = memo(function BenchTile({
       aria-label={group.name}
       // What changes in one tile is laid out and painted in it alone.
       contain="layout paint"
-      opacity={quiet ? 0.85 : 1}
+      // Quiet by its ground: words behind a veil could not be read.
+      {...(quiet ? { bg: 'porcelain.shade', boxShadow: 'none' } : {})}
     >
       <TileHead
         id={group.id}
