@@ -3,7 +3,7 @@
  * differ a person chooses between them.
  */
 import { readingsOfText, type TextReading } from '../reading/read-text.js';
-import { isHearsay } from '../reading/what-stands.js';
+import { isHearsay, isNotCounted } from '../reading/what-stands.js';
 import { forReview, type Mark } from './mark-result.js';
 
 /**
@@ -36,13 +36,17 @@ export function agreed<Reading>(
 const asRead = (reading: TextReading): string =>
   `“${reading.clauses.map((c) => c.words.join(' ')).join(', ')}”`;
 
-/** What others had earns nothing by itself: it may be one's own word for it, or not. */
-function unlessHearsay(mark: Mark, reading: TextReading): Mark {
-  if (mark.verdict === 'review' || mark.points === 0 || !isHearsay(reading.clauses)) return mark;
-  const doubt = forReview('hearsay', 'This is told of what others saw; a person decides.');
-  return { ...doubt, points: mark.points, max: mark.max };
+/** What others had earns nothing by itself, nor what its writer does not count: it may be meant as an answer, or not. */
+function unlessDisowned(mark: Mark, { clauses }: TextReading): Mark {
+  if (mark.verdict === 'review' || mark.points === 0) return mark;
+  const doubt = isHearsay(clauses)
+    ? forReview('hearsay', 'This is told of what others saw; a person decides.')
+    : isNotCounted(clauses)
+      ? forReview('not-counted', 'Its writer does not count all of this; a person decides.')
+      : undefined;
+  return doubt ? { ...doubt, points: mark.points, max: mark.max } : mark;
 }
 
 /** @param marked the mark by one reading. */
 export const acrossReadings = (answer: string, marked: (reading: TextReading) => Mark): Mark =>
-  agreed(readingsOfText(answer), (reading) => unlessHearsay(marked(reading), reading), asRead);
+  agreed(readingsOfText(answer), (reading) => unlessDisowned(marked(reading), reading), asRead);

@@ -42,8 +42,8 @@ describe('the marker agrees with an examiner', () => {
     expect(wrong).toEqual([]);
     expect(reviews).toBeLessThanOrEqual(0.1);
   });
-  test('over all sets at most 4 % are left to a person', () =>
-    expect(judgedOf(corpusSets.flatMap((set) => corpusLines(set))).reviews).toBeLessThanOrEqual(0.04));
+  test('over all sets at most 4.5 % are left to a person', () =>
+    expect(judgedOf(corpusSets.flatMap((set) => corpusLines(set))).reviews).toBeLessThanOrEqual(0.045));
   test('every mark has points within its range, a verdict that fits and a reason in a sentence', () => {
     for (const { mark: m } of judged(false).marks) {
       expect(m.points).toBeGreaterThanOrEqual(0);

@@ -94,8 +94,8 @@ describe('a reason that speaks of the right thing in words nobody foresaw', () =
 describe('a reason in words of its own goes to a person, a usual miss does not', () => {
   const why = (of: string, answer: string) => mark('core', { kind: 'purpose', of } as MarkItem, answer);
   test.each([
-    ['not-hydrochloric-acid', 'you would be adding the very ion you are looking for'],
-    ['acid-before-barium-chloride', 'so that only sulfate gives the white ppt'],
+    ['not-hydrochloric-acid', 'the answer would be settled before you began'],
+    ['acid-before-barium-chloride', 'so that you are testing sulfate not carbonate'],
   ])('%s: "%s"', (of, answer) => expect(why(of, answer).verdict).toBe('review'));
   test.each([
     ['acid-before-silver-nitrate', 'so the reaction goes faster'],
@@ -104,6 +104,54 @@ describe('a reason in words of its own goes to a person, a usual miss does not',
   ])('%s stays decided: "%s"', (of, answer) =>
     expect(why(of, answer)).toMatchObject({ points: 0, verdict: 'none' }),
   );
+});
+
+describe('the words of a right reason earn where their direction is sure', () => {
+  const why = (of: string, answer: string) => mark('senior', { kind: 'purpose', of } as MarkItem, answer);
+  test.each([
+    ['acid-before-barium-chloride', 'so barium carbonate is made', 'barium carbonate is made as well'],
+    [
+      'acid-before-silver-nitrate',
+      'silver carbonate does not form',
+      'so that silver carbonate does not form',
+    ],
+    ['fresh-iron-sulfate', 'so that it has been oxidised', 'it has been oxidised by air'],
+    ['fume-cupboard', 'it is good for your lungs', 'it is bad for your lungs'],
+    ['clean-wire', 'left over salt makes the flame hotter', 'left over salt makes the flame another colour'],
+  ])('%s: "%s" goes to a person, "%s" earns', (of, open, sure) => {
+    expect(why(of, open).verdict).toBe('review');
+    expect(why(of, open).why[0]!.code).toBe('direction-open');
+    expect(why(of, sure)).toMatchObject({ points: 1, verdict: 'credit' });
+  });
+  test.each([
+    ['acid-before-silver-nitrate', 'it helps silver react with carbonate'],
+    ['acid-before-barium-chloride', 'barium carbonate would also be seen more easily as a white solid'],
+  ])('%s: "%s" speaks of help or of more, as right reasons do not: a person looks', (of, answer) =>
+    expect(why(of, answer).verdict).toBe('review'),
+  );
+});
+
+describe('what its writer does not count', () => {
+  const litmus = { kind: 'observation', test: 'naoh-warm', sample: ['NH4+', 'Cl-'] } as MarkItem;
+  test.each([
+    'the litmus touched the side and went blue so not counting it',
+    'it went blue, we ignored that',
+    'it went blue but not a valid result',
+  ])('"%s" is no mark without a person', (answer) => {
+    expect(mark('core', litmus, answer).verdict).not.toBe('credit');
+  });
+  test('what is told plainly earns', () =>
+    expect(mark('core', litmus, 'the litmus went blue').verdict).toBe('credit'));
+});
+
+describe('a salt named where its ion is asked for', () => {
+  const anion = (answer: string) =>
+    mark('core', { kind: 'identify', part: 'anion', sample: ['K+', 'SO4^2-'] } as MarkItem, answer);
+  test.each([
+    ['barium sulfate', 'review'],
+    ['potassium sulfate', 'credit'],
+    ['sulfate, it gave barium sulfate with the barium chloride', 'credit'],
+  ])('"%s": %s', (answer, verdict) => expect(anion(answer).verdict).toBe(verdict));
 });
 
 describe('what acid dissolves is not this precipitate', () => {

@@ -249,6 +249,19 @@ function markNaming(syllabus: Syllabus, item: IdentificationItem, answer: string
       'bare-symbol',
       'An ion is written with its charge.',
     );
+  const others = reading.claims
+    .filter((c) => !c.denied)
+    .map((c) => c.ions.filter((id) => !ofPart(id)))
+    .flatMap((ions) => (ions.some((id) => item.sample.includes(id)) ? [] : ions));
+  if (
+    wanted.every((id) => named.includes(id)) &&
+    others.length &&
+    answer.trim().split(/\s+/).length < fewWords
+  )
+    return forReview(
+      'another-salt',
+      `${names(others)} is named too, which the sample does not hold: a person decides whether a solid or the ion was meant.`,
+    );
   if (wanted.every((id) => named.includes(id)))
     return onePoint(
       1,

@@ -22,6 +22,12 @@ const nothingSaid: Proposition = {
 /** What a step is seldom for. */
 const seldomMeant: ReadonlySet<Act> = new Set<Act>(['become', 'insoluble', 'add', 'breathe']);
 
+/**
+ * Words that no right reason among the thousand marked by hand has, and many wrong ones: a step that helps, makes more
+ * of it or makes it faster.
+ */
+const seldomRight = /\b(?:all|needed|better|easier|faster|quicker|helps?|helped|keeps?|more|stronger)\b/;
+
 /** Marks an explanation (one point). @throws RangeError for a purpose that is not known. */
 export function markPurpose(syllabus: Syllabus, item: PurposeItem, answer: string): Mark {
   const purpose = purposeOf(item.of);
@@ -68,10 +74,18 @@ function markSaid(purpose: Purpose, said: Explanation): Mark {
   const broughtAbout = said.propositions.some(
     (p) => p.purpose && !p.denied && !p.otherwise && seldomMeant.has(p.act),
   );
-  if (found(purpose.earns) && broughtAbout)
+  if (found(purpose.earns) && (broughtAbout || seldomRight.test(words)))
     return forReview(
       'brought-about',
       `This may have it the wrong way round; a person decides. The reason is: ${purpose.reason}`,
+    );
+  const supported =
+    !purpose.supports ||
+    [...said.propositions, nothingSaid].some((p) => purpose.supports!.some((holds) => holds(p, said)));
+  if (found(purpose.earns) && !supported)
+    return forReview(
+      'direction-open',
+      `The right words are there; whether they are meant the right way round a person decides. The reason is: ${purpose.reason}`,
     );
   if (found(purpose.earns)) return onePoint(1, 'reason', 'The reason is right.');
   if (purpose.review && found(purpose.review))

@@ -77,8 +77,10 @@ export const readDecolourised: ClaimReader = (reading) => {
   return { claims: became(lastWord(told)) };
 };
 
-/** A paper or powder that shows water: the final colour; "no change" as `unchanged`. */
+/** A paper, powder or solution: the final colour; "no change" as `unchanged`. What has fallen out is none of these. */
 export const readIndicatorColour: ClaimReader = (reading) => {
+  const fallen = (m: Mention) => m.kind === 'precipitate' && /^p(?:pt|recip)/.test(reading.words[m.at] ?? '');
+  if (reading.mentions.some((m) => fallen(m) && !m.denied)) return { claims: [], problem: 'wrong-state' };
   const change = changeIn(reading);
   const claims: Claim[] = change.finals.map(({ colour, mention }) => ({
     term: colour,

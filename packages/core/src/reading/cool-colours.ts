@@ -82,7 +82,7 @@ export const coolColours = {
     glass: 'blue-green',
   },
   blue: {
-    phrases: ['blue', 'bluish', 'bluey', 'bright blue', 'medium blue'],
+    phrases: ['blue', 'bluish', 'bluey', 'bright blue', 'medium blue', 'purple blue', 'purplish blue'],
     naked: 'pale-blue',
     glass: null,
   },

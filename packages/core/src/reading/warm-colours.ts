@@ -247,7 +247,7 @@ export const warmColours = {
     glass: 'purple',
   },
   violet: {
-    phrases: ['violet', 'blue violet', 'blue purple', 'purple blue', 'bluish purple', 'indigo'],
+    phrases: ['violet', 'blue violet', 'blue purple', 'bluish purple', 'indigo'],
     naked: 'lilac',
     glass: 'purple',
   },

@@ -123,13 +123,15 @@ function takeBack(before: Loose[], after: readonly Spot[]): boolean {
   return taken;
 }
 
-/** Takes out all that was said to have come of it before "just …": nothing of it stands. */
+/** What was done rather than what came of it: a splint is lit, paper is damp. */
+const done: ReadonlySet<string> = new Set(['splint', 'damp']);
+/** Takes out all that was said to have come of it before "just …": nothing of it stands. What was done stays done. */
 function onlyThat(before: readonly Loose[], after: readonly Spot[]): boolean {
   const families = new Set(after.map((s) => s.family));
   let taken = false;
   for (const clause of before)
     for (const s of spotsIn(clause.words))
-      if (!families.has(s.family) && !s.carrier) {
+      if (!families.has(s.family) && !done.has(s.family) && !s.carrier) {
         cut(clause.words, s.at, s.length);
         taken = true;
       }
@@ -251,6 +253,13 @@ export function isHearsay(clauses: readonly Clause[]): boolean {
   const telling = clauses.filter((c) => spotsIn(c.words).length > 0);
   return telling.length > 0 && telling.every((c) => ofOtherBenches.test(c.words.join(' ')));
 }
+
+/** Seen, but not to count, in its writer's own words: "so we're not counting it". */
+const notCounted =
+  /\b(?:not|never) (?:to )?(?:count(?:ed|ing|s)?|trust(?:ed|ing)?)\b|\bnot (?:a )?(?:valid|proper|real|fair) (?:result|test|reading|one)\b|\b(?:ignor(?:e|ed|ing|es)|disregard(?:ed|ing)?|discount(?:ed|ing)?) (?:it|that|this|those|the result)\b/;
+/** Does its writer not count what is told? */
+export const isNotCounted = (clauses: readonly Clause[]): boolean =>
+  clauses.some((c) => notCounted.test(c.words.join(' ')));
 
 /** The clauses with what no longer stands cut out. Clauses left empty are gone. */
 export function whatStands(all: readonly Clause[]): { clauses: readonly Clause[]; corrected: boolean } {

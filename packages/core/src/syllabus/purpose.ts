@@ -29,6 +29,11 @@ export interface Purpose {
   readonly key: RegExp;
   /** Found anywhere, these take the point away. */
   readonly spoilt?: readonly RegExp[];
+  /**
+   * What must be said for the words that earn to be sure of their direction: one of these holds, or a person looks. Left out
+   * where the words alone cannot be turned round.
+   */
+  readonly supports?: readonly ((said: Proposition, all: Explanation) => boolean)[];
   /** What is said the wrong way round, or of the wrong thing, takes it away too. */
   readonly wrong?: readonly ((said: Proposition, all: Explanation) => boolean)[];
 }
@@ -53,8 +58,54 @@ export const has = (list: readonly Thing[], ...of: readonly Thing[]): boolean =>
 export const bothSides = (p: Proposition): readonly Thing[] => [...p.subject, ...p.object];
 const wanted = ['chloride', 'halide', 'sulfate', 'nitrate', 'silver', 'barium', 'dioxide'] as const;
 
+const culprits = ['carbonate', 'sulfite', 'hydroxide'] as const;
+
 /** Why acid goes in first, before silver or before barium alike. */
-export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
+export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'supports'> = {
+  supports: [
+    // It goes: by the acid, by itself, or kept from falling out.
+    (p) =>
+      (p.act === 'remove' ||
+        p.act === 'react' ||
+        p.act === 'dissolve' ||
+        p.act === 'prevent' ||
+        p.act === 'become') &&
+      !p.denied &&
+      has(p.object, ...culprits) &&
+      !has(p.subject, 'silver', 'barium', 'halide', 'chloride', 'sulfate'),
+    (p) =>
+      (p.act === 'react' || p.act === 'remove' || p.act === 'dissolve' || p.act === 'become') &&
+      !p.denied &&
+      has(p.subject, ...culprits),
+    // Left there, it falls out too.
+    (p) =>
+      (p.act === 'form' ||
+        p.act === 'show' ||
+        p.act === 'add' ||
+        p.act === 'insoluble' ||
+        p.act === 'contain') &&
+      !p.purpose &&
+      !p.denied &&
+      has(p.subject, ...culprits),
+    // So that it does not.
+    (p, { words }) => p.denied && (p.purpose || /\bso\b/.test(words)) && has(bothSides(p), ...culprits),
+    // In the way, taken for something else, or not there.
+    (_, { words }) =>
+      !carbonate.test(words) ||
+      /\b(?:interfer\w*|mistak\w*|confus\w*|false|falsely|mess\w*|fool\w*|mislead\w*|think|thought|looks? like|spoil\w*|contaminat\w*|impurit\w*|also|too|as well)\b/.test(
+        words,
+      ) ||
+      /\b(?:no|not|without|nor) (?:\w+ ){0,2}(?:carbonates?|sulfites?|hydroxides?)\b/.test(words) ||
+      /\b(?:if (?:there (?:was|is|were) )?(?:any )?|uses? up (?:the |any )?|fizz\w*(?: off| away)? (?:the |any )?)(?:carbonates?|sulfites?)\b/.test(
+        words,
+      ) ||
+      /\b(?:carbonates?|sulfites?)\b(?: \w+){0,4} (?:gone|goes|leaves?|destroyed|used up|gas|dioxide)\b/.test(
+        words,
+      ) ||
+      /\b(?:otherwise|else|could|would|might|if you did not)\b.*\b(?:carbonates?|sulfites?|hydroxides?)\b/.test(
+        words,
+      ),
+  ],
   wrong: [
     // The acid would take away the very ions that are tested for.
     (p) =>
@@ -79,14 +130,87 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
     (p) => p.act === 'insoluble' && !p.denied && p.purpose && has(p.subject, 'carbonate'),
     // What is tested for, taken for what it must not be.
     (_, { words }) =>
-      /\b(?:halides?|chlorides?|bromides?|iodides?|sulfates?)(?: (?!carbonates?\b)\w+){0,4} (?:mistaken|confused|taken|mixed up) (?:for|as|with) (?:a |the )?(?:carbonates?|sulfites?)\b/.test(
+      /\b(?:halides?|chlorides?|bromides?|iodides?|sulfates?)(?: (?!carbonates?\b|sulfites?\b|hydroxides?\b|not\b)\w+| ;){0,9} (?:(?:mistaken|confused|taken|mixed up) (?:for|as|with)|looks? like|was|is|were)(?: (?:a|the|silver|barium|really))* (?:carbonates?|sulfites?)\b/.test(
+        words,
+      ) ||
+      /\b(?:due to|from|because of|is) (?:the )?(?:carbonates?|sulfites?)(?: ;)? (?:and )?(?:not|rather than) (?:the )?(?:halides?|chlorides?|bromides?|iodides?|sulfates?)\b/.test(
         words,
       ),
+    // Without it something would be amiss: it is not wanted.
+    (_, { words }) =>
+      /\bif (?:\w+ ){0,3}no (?:carbonates?|sulfites?)\b(?! (?:\w+ ){0,2}(?:you|only|then))/.test(words),
+    // To bring what is tested for, or to make something else of it.
+    (p) =>
+      p.purpose &&
+      !p.denied &&
+      !p.otherwise &&
+      (p.act === 'add' || p.act === 'form') &&
+      has(p.object, 'chloride', 'halide', 'sulfate') &&
+      !has(bothSides(p), 'precipitate', ...culprits),
+    (p) =>
+      p.act === 'become' &&
+      !p.denied &&
+      has(p.object, 'chloride', 'halide', 'sulfate') &&
+      !has(p.subject, ...culprits),
+    // It is no test for carbonate.
+    (_, { words }) => /\b(?:carbonate|sulfite) (?:ion )?test\b/.test(words),
+    // What is tested for, in one list with what is to go.
+    (_, { words }) =>
+      /\b(?:carbonates?|sulfites?|hydroxides?)(?: ions?)? (?:and|or|;) (?:the |any )?(?:halides?|chlorides?|sulfates?)\b/.test(
+        words,
+      ) && /\b(?:remov\w*|rid|destroy\w*|away|interfer\w*|false|also|too|as well)\b/.test(words),
+    (_, { words }) =>
+      /\b(?:such as|(?<!looks? )like) (?:the |silver |barium )?(?:halides?|chlorides?|sulfates?)\b/.test(
+        words,
+      ) && /\b(?:remov\w*|rid|interfer\w*|destroy\w*|ppts?|precipitates?)\b/.test(words),
     // "So you know the precipitate is carbonate": the one it must not be.
     (_, { words }) =>
       /\bso (?:that )?(?:you|we|they|i|people) (?:\w+ ){0,2}(?:know|tell|see|sure|certain)\b[^;]*\b(?:is|are|was|its) (?:a |the |really |actually |only |just )*(?:carbonate|sulfite|hydroxide)s?\b/.test(
         words,
       ),
+    // "Nothing else but carbonate": the one it must not be.
+    (_, { words }) =>
+      /\b(?:only|nothing (?:else )?(?:but|except|other than|;)|no (?:other|others) (?:\w+ )?(?:but|except)|except) (?:for |from )?(?:the |a )?(?:carbonates?|sulfites?|hydroxides?)\b(?! (?:and|but|is|are|would|could|was|were) (?:gone|removed|not))/.test(
+        words,
+      ),
+    // It makes nothing of what is tested for, and is not wanted.
+    (p, { words }) =>
+      p.act === 'form' &&
+      !p.denied &&
+      has(p.subject, 'carbonate', 'sulfite', 'hydroxide') &&
+      has(p.object, 'halide', 'chloride', 'sulfate', 'silver') &&
+      /\b(?:carbonates?|sulfites?|hydroxides?)(?: ions?)? (?:\w+ ){0,1}(?:makes?|helps?|lets?|gets?|causes?)\b/.test(
+        words,
+      ) &&
+      /\b(?:halides?|chlorides?|sulfates?|bromides?|iodides?)\b/.test(words),
+    (_, { words }) =>
+      /\b(?:halides?|chlorides?|sulfates?) impurit|\b(?:think|thought) (?:its|it is|it was|that it is) (?:a |silver |barium )?(?:carbonate|sulfite)/.test(
+        words,
+      ),
+    (_, { words }) =>
+      /\b(?:carbonates?|sulfites?|hydroxides?)(?: ions?)? (?:is|are) (?:needed|wanted|required|important|essential)\b/.test(
+        words,
+      ),
+    // So that it may meet the silver or barium.
+    (p) =>
+      p.act === 'react' &&
+      p.purpose &&
+      !p.denied &&
+      !p.otherwise &&
+      has(p.subject, 'carbonate', 'sulfite', 'hydroxide') &&
+      has(p.object, 'silver', 'barium'),
+    // What falls out is what it must not be, without an "otherwise".
+    (_, { words }) =>
+      /\b(?:ppts?|precipitates?|solids?|white|one)\b(?: (?!not\b|could\b|might\b|would\b|may\b)\w+){0,4} (?:must be|has to be|have to be|can only be|will be|is definitely|is really|has got to be) (?:a |the |from )*(?:silver |barium )?(?:carbonates?|sulfites?|hydroxides?)\b/.test(
+        words,
+      ) && !/\b(?:otherwise|without|if not|unless)\b/.test(words),
+    // It is in the way by falling out too, not by keeping anything from falling out.
+    (p, { words }) =>
+      (p.act === 'prevent' || p.act === 'block') &&
+      !p.denied &&
+      has(p.subject, 'carbonate', 'sulfite', 'hydroxide') &&
+      has(p.object, 'precipitate', 'chloride', 'halide', 'sulfate') &&
+      !/\b(?:see\w*|visible|notic\w*|identif\w*|detect\w*|tell\w*|hid\w*|mask\w*)\b/.test(words),
     (p) => p.act === 'dissolve' && has(p.subject, 'carbonate') && has(p.object, 'acid'),
     // The acid leaves the carbonate alone.
     (p) =>
@@ -103,8 +227,14 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
     [/\bno (?:more )?(?:carbonates?|sulfites?|hydroxides?)\b/, /./],
     [carbonate, falsely],
     [carbonate, precipitates],
+    [carbonate, /\b(?:gas|dioxide)\b/],
+    // "So only halides give a precipitate".
     [
-      /\b(other|impurit\w*|contaminat\w*|unwanted)\b.*\b(ppt\w*|precipitat\w*|false|interfer\w*|affect\w* the (?:result|test))/,
+      /\b(?:only|nothing (?:else )?(?:but|except|;)|nothing else apart from)\b(?: \w+){0,5} (?:halides?|chlorides?|sulfates?)\b|\bonly (?:halides?|chlorides?|sulfates?)\b/,
+      /\b(?:ppts?|precipitat\w*|white|solids?|left)\b/,
+    ],
+    [
+      /\b(others?|impurit\w*|contaminat\w*|unwanted|(?:any|every)thing else|something else)\b.*\b(ppt\w*|precipitat\w*|solids?|false|interfer\w*|affect\w* the (?:result|test))/,
       /./,
     ],
     [/\b(stop|prevent|avoid)\w*\b.*\b(false|other|wrong)\b.*\b(positive|ppt\w*|precipitat\w*|result)/, /./],
@@ -116,7 +246,17 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong'> = {
 };
 
 /** Why an acid with the ion that is tested for is not taken: it brings the ion; all else is the wrong way round. */
-export const ownIonWrong = (ion: Thing): NonNullable<Purpose['wrong']> => [
+export const ownIonWrong = (ion: 'chloride' | 'sulfate'): NonNullable<Purpose['wrong']> => [
+  // It is another ion that it brings, or what the acid is for.
+  (_, { words }) =>
+    new RegExp(
+      `\\b(?:has|got|contains?|of the|gives?|adds?) (?:the |some )?${ion === 'sulfate' ? 'chlorides?' : 'sulfates?'}\\b`,
+    ).test(words) && !new RegExp(`\\b${ion}s?\\b`).test(words),
+  // Another acid has it: "hydrochloric acid has sulfate".
+  (_, { words }) =>
+    new RegExp(
+      `\\b${ion === 'sulfate' ? '(?:hydrochloric|nitric|hydrogen chloride|hcl|hno3)' : '(?:nitric|sulfuric|hno3|h2so4)'}(?: acid)? (?:has|have|contains?|is|gives?|adds?|brings?)(?: (?:a|an|the|some))? ${ion}`,
+    ).test(words),
   (p) => p.denied && (p.act === 'contain' || p.act === 'add') && has(p.object, ion),
   (p) => p.act === 'remove' && has(p.object, ion),
   // Too little of it, rather than any at all.

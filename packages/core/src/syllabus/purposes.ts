@@ -2,18 +2,9 @@
  * Why a step is done: for each purpose the reasons that earn, as patterns over an answer's words, and
  * what takes the point away. Source `school-practice`.
  */
-import {
-  chlorideIons,
-  sulfateIons,
-  otherIons,
-  poison,
-  has,
-  bothSides,
-  carbonateFirst,
-  ownIonWrong,
-  type Purpose,
-  type PurposeId,
-} from './purpose.js';
+import { bothSides, has, otherIons, type Purpose, type PurposeId } from './purpose.js';
+import { purposesOfAcids } from './purposes-of-acids.js';
+import { purposesOfGases } from './purposes-of-gases.js';
 
 export type { Purpose, PurposeId } from './purpose.js';
 
@@ -22,142 +13,29 @@ const nothingLeft =
   /\b(?:nothing|none|no (?:\w+ ){0,2}(?:salts?|samples?|sodium|residues?|traces?|powder|stuff|ions?|compounds?|metals?|chemicals?))\b/;
 
 export const purposes: readonly Purpose[] = [
-  {
-    id: 'acid-before-silver-nitrate',
-    question: 'Why is acid added before silver nitrate?',
-    key: /\b(?:carbonates?|co3\w*|hydroxides?|sulfites?)\b/,
-    reason:
-      'Acid takes away carbonate (and hydroxide) ions, which would give a precipitate with silver ions too.',
-    ...carbonateFirst,
-    spoilt: [
-      /\b(remov\w*|rid of) (?:the |any )?(?:carbon dioxide|chlorides?|halides?|sulfates?|nitrates?|silver)\b/,
-      /\b(?:test|testing) for (?:the )?carbonate/,
-    ],
-  },
-  {
-    id: 'acid-before-barium-chloride',
-    question: 'Why is acid added before barium chloride?',
-    key: /\b(?:carbonates?|co3\w*|sulfites?)\b/,
-    reason:
-      'Acid takes away carbonate and sulfite ions, which would give a white precipitate with barium ions too.',
-    ...carbonateFirst,
-    spoilt: [
-      /\b(remov\w*|rid of) (?:the |any )?(?:carbon dioxide|chlorides?|halides?|sulfates?|nitrates?|barium)\b/,
-    ],
-  },
-  {
-    id: 'not-sulfuric-acid',
-    question: 'Why not sulfuric acid before barium chloride?',
-    key: /\b(?:sulfates?|so4\w*|ppt\w*|precipitat\w*|positive)\b/,
-    reason: 'Sulfuric acid brings sulfate ions itself, so barium sulfate falls out whatever the sample.',
-    earns: [
-      [
-        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|own|extra|more)\b/,
-        sulfateIons,
-      ],
-      [
-        /\b(itself|its own|own|acid)\b/,
-        /\b(ion|what|thing) (?:being|you are|youre|we are|were|that is|its) test/,
-      ],
-      [
-        /\b(add\w*|contain\w*|bring\w*|introduc\w*|has|have)\b/,
-        /\b(ions?|what|thing|one) (?:that )?(?:is being|being|you are|youre|we are|were|you|we|that is|its)? ?(?:trying to |try to )?(?:test|find|identify|look)/,
-      ],
-      [/\b(barium|itself|own)\b/, /\b(ppt\w*|precipitat\w*)\b/, /\b(itself|own|acid)\b/],
-      [/\bbarium sulfate\b/],
-      [
-        /\b(always|anyway|whatever|false|any sample|every|even (?:if|when|without))\b/,
-        /\b(ppt\w*|precipitat\w*|positive|white|result)\b/,
-      ],
-    ],
-    spoilt: [/\bremov\w* (?:the )?sulfates?\b/],
-    wrong: ownIonWrong('sulfate'),
-  },
-  {
-    id: 'not-sulfuric-acid-on-marble',
-    question: 'Why not sulfuric acid on marble?',
-    key: /\b(?:calcium sulfate|layer|coat\w*|insoluble)\b/,
-    reason: 'Insoluble calcium sulfate coats the marble and stops the acid getting at it.',
-    earns: [
-      [
-        /\b(calcium sulfate|caso4|insoluble (?:layer|coat\w*|salt|product)|sulfates?)\b/,
-        /\b(coat\w*|layer\w*|cover\w*|stop\w*|prevent\w*|block\w*|protect\w*|insoluble|barrier|surface|slow\w*|film|crust|shell|dies|halt\w*)\b/,
-      ],
-      [
-        /\b(coat\w*|layer|cover\w*|barrier|film|crust)\b/,
-        /\b(stop\w*|prevent\w*|block\w*|protect\w*|marble|chips|react\w*|acid)\b/,
-      ],
-    ],
-    wrong: [
-      (p) =>
-        p.act === 'dissolve' && !p.denied && has(bothSides(p), 'layer', 'sulfate') && p.object.length > 0,
-      (p) => p.act === 'remove' && !p.denied && has(p.object, 'layer'),
-      (p) => p.denied && (p.act === 'form' || p.act === 'block') && has(bothSides(p), 'layer'),
-      (p) => p.act === 'prevent' && has(p.object, 'layer'),
-    ],
-  },
-  {
-    id: 'not-hydrochloric-acid',
-    question: 'Why not hydrochloric acid before silver nitrate?',
-    key: /\b(?:chlorides?|agcl|ppt\w*|precipitat\w*|positive)\b/,
-    reason:
-      'Hydrochloric acid brings chloride ions itself, so silver chloride falls out whatever the sample.',
-    earns: [
-      [
-        /\b(contain\w*|has|have|add\w*|bring\w*|introduc\w*|provid\w*|give\w*|is|are|put\w*|source|from|includ\w*|suppl\w*|already|its own|itself|would|got|with|because|react\w*|own|extra|more)\b/,
-        chlorideIons,
-      ],
-      [/\bsilver chloride\b/],
-      [/\bagcl\b/],
-      [
-        /\b(always|anyway|whatever|false|even (?:if|when|without)|every)\b/,
-        /\b(ppt\w*|precipitat\w*|positive|white|result)\b/,
-      ],
-    ],
-    spoilt: [/\bremov\w* (?:the )?chlorides?\b/],
-    wrong: ownIonWrong('chloride'),
-  },
-  {
-    id: 'damp-litmus',
-    question: 'Why is litmus paper damp?',
-    key: /\b(?:dissolv\w*|ions?|dry|solution)\b/,
-    reason: 'The gas must dissolve in water before litmus can change colour.',
-    earns: [
-      [
-        /\b(dissolv\w*|solution|soluble|in water|aqueous|react\w* with (?:the )?water|absorb\w*(?! (?:heat|light)))\b/,
-        /./,
-      ],
-      [
-        /\b(ions?|oh|hydroxide|acid|alkali\w*|acidic)\b/,
-        /\b(water|form\w*|make\w*|become\w*|produc\w*|releas\w*|need\w*)\b/,
-      ],
-      [
-        /\b(dry|without (?:the )?water|not damp)\b/,
-        /\b(not (?:work|react|change|turn)|no change|not show|nothing|will not|wont|not do)\b/,
-      ],
-      [
-        /\b(needs?|need|requires?|must|has to|only|if there is|without)\b.*\b(water|moisture|wet|damp)\b/,
-        /\b(react|reaction|change|work|colour|show|happen|detect)\w*\b/,
-      ],
-    ],
-    spoilt: [/\b(litmus|paper|dye|indicator) (?:to |can |will )?dissolv/],
-    wrong: [
-      (p, { words }) =>
-        p.act === 'dissolve' && p.denied && !/\b(dry|without|otherwise|unless|if|need\w*)\b/.test(words),
-      (p) => p.act === 'prevent' && has(p.object, 'gas') && !has(p.object, 'water'),
-    ],
-  },
+  ...purposesOfAcids,
+  ...purposesOfGases,
   {
     id: 'clean-wire',
     question: 'Why is the wire cleaned?',
-    key: /\b(?:others?|traces?|salts?|residue|left|previous|last|old|sodium)\b/,
+    key: /\b(?:others?|traces?|salts?|residue|left|previous|last|old|before|sodium|colours?)\b/,
     reason: 'What is left on the wire colours the flame too and hides the colour of the sample.',
+    supports: [
+      (_, { words }) =>
+        /\b(?:colou?rs?|coloured|colouring|yellow|orange|lilac|green|contamin\w*|uncontaminated|impurit\w*|pure|hid\w*|mask\w*|mix\w*|affect\w*|spoil\w*|interfer\w*|false|wrong|accura\w*|inaccurate|see|seen|show\w*|remov\w*|rid|burn\w*|off|nothing|only|results?)\b/.test(
+          words,
+        ),
+    ],
     earns: [
       [
         /\b(?:two|both|mixed|mix\w*)\b.*\bcolours?\b|\bcolours?\b.*\bmix\w*/,
-        /\b(?:not|no|never|without|stop\w*|avoid\w*)\b/,
+        /\b(?:not|no|never|without|stop\w*|avoid\w*|otherwise|could|would|might)\b/,
       ],
-      [/\b(contaminat\w*|impurit\w*|cross contaminat\w*|uncontaminated|pure)\b/],
+      [
+        /\b(?:not|never|without|stop\w*|avoid\w*|prevent\w*)\b(?: \w+){0,3} mix\w*/,
+        /\b(?:before|last|other|old|previous|was|samples?|salts?)\b/,
+      ],
+      [/\b(contamin\w*|impurit\w*|cross contamin\w*|uncontaminated|pure)\b/],
       [
         otherIons,
         /\b(remov\w*|rid|affect\w*|chang\w*|colou?r\w*|interfer\w*|mix\w*|mask\w*|hid\w*|left|wire|no\b|not|without|burn\w*|show\w*|flame\w*|yellow|only|from)\b/,
@@ -181,6 +59,31 @@ export const purposes: readonly Purpose[] = [
         ) && !/\b(?:not|no|never|only)\b/.test(words),
       (_, { words }) =>
         /^(?:so (?:that )?|to )(?:\w+ ){0,2}mix\b/.test(words) && !/\b(?:not|no|never)\b/.test(words),
+      // The new sample is what is to be seen, not what is in the way; the old one the other way about.
+      (_, { words }) =>
+        /\b(?:new|this|our|your) (?:sample|salt|one|ion|metal|compound|test)s?(?: \w+){0,2} (?:affect|contaminat|mix|interfer|hid|mask|spoil|chang)\w*/.test(
+          words,
+        ) || /\bonly (?:the )?(?:colours? of )?(?:the )?(?:old|last|previous)\b/.test(words),
+      (_, { words }) =>
+        /\b(?:remov\w*|rid of) (?:\w+ ){0,2}(?:new|this|our|your) (?:sample|salt|ion|metal|substance|compound)/.test(
+          words,
+        ),
+      (_, { words }) =>
+        /\b(?:adds?|put|puts|putting) (?:the |some )?(?:sodium|salt)\b|\bremov\w* the sample\b|\bstill on it\b|\bsodium stays\b|\bsalt sticks\b/.test(
+          words,
+        ) && !/\b(?:not|no|never|nothing|otherwise|could|would|might)\b/.test(words),
+      // What is to be shown is left on it.
+      (p, { words }) =>
+        p.purpose &&
+        !p.denied &&
+        !p.otherwise &&
+        p.act === 'show' &&
+        !nothingLeft.test(words) &&
+        has(p.subject, 'previous', 'sodium', 'yellow') &&
+        !/\b(?:not|never|only)\b/.test(words),
+      (_, { words }) =>
+        /\b(?:off|from|out of) (?:the |your |our |my )?(?:new )?(?:sample|salt|powder|solid)\b/.test(words) &&
+        /\b(?:remov\w*|rid|get|gets|take\w*|clean\w*|wash\w*) (?:\w+ ){0,4}(?:off|from|out of)\b/.test(words),
       // So that what was left may colour the flame; that nothing of it may is right.
       (p, { words }) =>
         p.purpose &&
@@ -209,6 +112,22 @@ export const purposes: readonly Purpose[] = [
     question: 'Why is the iron(II) sulfate made fresh?',
     key: /\b(?:iron3|oxidi\w*|air|oxygen)\b/,
     reason: 'Air oxidises iron(II) to iron(III), which gives no ring.',
+    supports: [
+      (p) => p.act === 'oxidise' && !p.denied && !p.purpose,
+      (p) => p.act === 'react' && has(bothSides(p), 'air'),
+      (p) =>
+        (p.act === 'become' || p.act === 'form' || p.act === 'contain') &&
+        has(p.object, 'iron3') &&
+        !p.purpose,
+      // So that it is not so.
+      (p, { words }) =>
+        p.denied &&
+        (p.act === 'oxidise' || has(p.object, 'iron3')) &&
+        (p.purpose || /\b(?:so|stop|stops|prevent\w*|avoid\w*|keeps?)\b/.test(words)),
+      (_, { words }) =>
+        /\boxid\w*\b.*\b(?:over time|left|old|air|oxygen|standing|stood|otherwise|by then)\b/.test(words) ||
+        /\b(?:left|old|air|oxygen|standing|otherwise|because|before)\b.*\boxid/.test(words),
+    ],
     earns: [
       [/\b(oxidi[sz]\w*|oxidation|oxygen)\b/],
       [
@@ -221,6 +140,13 @@ export const purposes: readonly Purpose[] = [
     spoilt: [/\breduc(?:ed|es|tion|ing)\b/, /\birons\b/, /\biron4\b/],
     wrong: [
       (p) => p.purpose && p.act === 'contain' && !p.denied && has(p.object, 'iron3'),
+      // So that there is iron(III); what oxygen does "to make" it is no aim.
+      (p, { words }) =>
+        /\bso\b/.test(words) &&
+        p.purpose &&
+        !p.denied &&
+        !p.otherwise &&
+        ((p.act === 'form' && has(bothSides(p), 'iron3')) || (p.act === 'become' && has(p.object, 'iron3'))),
       // From iron(III) to iron(II), or iron(III) itself oxidised.
       (p) =>
         (p.act === 'oxidise' || p.act === 'become') &&
@@ -241,10 +167,26 @@ export const purposes: readonly Purpose[] = [
         has(p.object, 'iron3') &&
         !has(p.subject, 'iron2') &&
         !/\b(?:to|into) iron3\b|iron2/.test(words),
-      (p) => p.act === 'oxidise' && p.denied && !p.purpose && !p.otherwise,
-      (_, { words }) => /\b(?:fresh\w*|new)\b(?: \w+){0,4} iron3\b/.test(words),
+      (p, { words }) =>
+        p.act === 'oxidise' &&
+        p.denied &&
+        !p.purpose &&
+        !p.otherwise &&
+        !/\b(?:stop|prevent|avoid|keep|halt)\w*\b/.test(words),
       (_, { words }) =>
-        /\biron3\b(?: ions?)?(?: \w+){0,2} (?:to|into|becomes?) (?:\w+ ){0,1}iron2\b/.test(words),
+        /\b(?:fresh\w*|new)\b(?: \w+){0,4} iron3\b/.test(words) ||
+        /\b(?:fresh\w*|new)\b(?: \w+){0,3} (?:is|gets|are|get|will be) (?:\w+ ){0,1}oxid/.test(words),
+      (_, { words }) =>
+        /\biron3\b(?: ions?)?(?: \w+){0,2} (?:to|into|becomes?) (?:\w+ ){0,1}iron2\b/.test(words) ||
+        /\biron3\b(?: (?!not\b|iron2\b)\w+| ;){0,9} (?:make|makes|form|forms|give|gives|becomes?|into) (?:\w+ ){0,1}iron2\b/.test(
+          words,
+        ),
+      (_, { words }) =>
+        /\b(?:turn\w*|chang\w*|convert\w*|go\w*|becom\w*) (?:in ?to |back to )?iron2\b/.test(words) &&
+        !/\biron3\b|\b(?:not|never)\b/.test(words),
+      (_, { words }) =>
+        /\bold(?: \w+| ;){0,3} (?:has|have|contains?|is) (?:\w+ ){0,1}iron2\b/.test(words) &&
+        !/\biron3\b(?<!(?:not|instead of|rather than) iron3)/.test(words),
       (_, { words }) =>
         /\bto iron2\b/.test(words) &&
         !/\biron3\b.*\bnot\b/.test(words) &&
@@ -258,28 +200,63 @@ export const purposes: readonly Purpose[] = [
     key: /\b(?:yellow|sodium|lilac|potassium)\b/,
     reason:
       'Blue glass takes out the yellow of sodium, so that weaker colours such as potassium lilac are seen.',
+    supports: [
+      (p) =>
+        (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') &&
+        !p.denied &&
+        has(p.object, 'yellow', 'sodium'),
+      (p) => p.act === 'block' && has(p.subject, 'yellow', 'sodium') && (p.denied || !p.purpose),
+      (p) =>
+        (p.act === 'show' || p.act === 'pass') &&
+        !p.denied &&
+        has(bothSides(p), 'lilac', 'potassium', 'colour'),
+      (p) => (p.act === 'show' || p.act === 'pass') && p.denied && has(p.object, 'yellow', 'sodium'),
+      (_, { words }) =>
+        /\b(?:yellow|sodium|orange)\b(?: \w+){0,4} (?:not|can not|never) (?:\w+ ){0,2}(?:through|pass\w*|seen|visible)/.test(
+          words,
+        ) ||
+        /\b(?:yellow|sodium|orange)\b(?: \w+){0,5} (?:;|\w+)? ?(?:it )?(?:covers?|hides?|masks?|drowns?|blocks?|swamps?|overpowers?)\b/.test(
+          words,
+        ),
+    ],
     earns: [
       [
-        /\b(filter\w*|block\w*|absorb\w*|remov\w*|cut\w*|hid\w*|stop\w*|cancel\w*|mask\w*|take\w*|get\w* rid|eliminat\w*|screen\w*|not see|without|through|out|reduc\w*)\b/,
+        /\b(filter\w*|block\w*|absorb\w*|remov\w*|cut\w*|hid\w*|stop\w*|cancel\w*|mask\w*|take\w*|get\w* rid|eliminat\w*|screen\w*|not see|without|through|out|reduc\w*|swamp\w*|cover\w*|drown\w*|overpower\w*)\b/,
         /\b(yellow|sodium|orange)\b/,
       ],
+      [/\bonly\b/, /\blets?\b/, /\b(?:lilac|potassium|purple)\b/],
       [/\b(yellow|sodium)\b/, /\b(see|seen|visible|show|observe|notice|lilac|potassium|other colours?)\b/],
     ],
-    spoilt: [/\b(magnif\w*|crack\w*|protect\w*|eyes?|bright(?:er)?|safety|let\w* (?:the )?yellow)\b/],
+    spoilt: [
+      /\b(magnif\w*|crack\w*|protect\w*|eyes?|safety|let\w* (?:the )?yellow)\b/,
+      // Of the flame; that the yellow is too bright is why.
+      /^(?!.*\b(?:yellow|orange|sodium)\b(?: \w+){0,3} bright).*\bbright(?:er)?\b/,
+    ],
     wrong: [
       // It changes what is let through, not the flame.
       (_, { words }) =>
         /\b(?:mak\w*|turn\w*|chang\w*) (?:the )?(?:sodium|yellow|flame)(?: \w+){0,2} (?:lilac|purple|violet|blue|pink|green)\b/.test(
           words,
+        ) ||
+        /\b(?:mak\w*|turn\w*|chang\w*) (?:the )?(?:potassium|lilac|purple)(?: \w+){0,2} (?:yellow|orange|blue|pink|green|red)\b/.test(
+          words,
         ),
       (_, { words }) =>
         /\b(?:sodium|yellow)(?: \w+){0,2} (?:easier|better|clearer|stronger|brighter)\b/.test(words),
-      (p) =>
+      (_, { words }) =>
+        /\bsee (?:the )?(?:yellow|sodium|orange)\b(?: (?!lilac|potassium|purple)\w+){0,4} (?:through|without|over|past) (?:the )?(?:lilac|potassium|purple)/.test(
+          words,
+        ),
+      (p, { words }) =>
         (p.act === 'block' || p.act === 'remove' || p.act === 'prevent') &&
         !p.denied &&
         has(p.object, 'lilac', 'potassium') &&
         !has(p.object, 'yellow') &&
-        !has(p.subject, 'yellow', 'sodium'),
+        !has(p.subject, 'yellow', 'sodium') &&
+        // Said of the yellow a clause before.
+        !/\b(?:yellow|orange|sodium)\b(?: \w+){0,5} ; (?:it )?(?:covers?|hides?|masks?|drowns?|blocks?|swamps?)\b/.test(
+          words,
+        ),
       (p) =>
         p.act === 'block' &&
         p.purpose &&
@@ -287,11 +264,7 @@ export const purposes: readonly Purpose[] = [
         !p.otherwise &&
         has(p.subject, 'yellow', 'sodium') &&
         has(p.object, 'lilac', 'potassium'),
-      (p) =>
-        p.act === 'block' &&
-        has(p.subject, 'lilac', 'potassium') &&
-        has(p.object, 'yellow', 'sodium') &&
-        !p.denied,
+      (p) => p.act === 'block' && has(p.subject, 'lilac', 'potassium') && has(p.object, 'yellow', 'sodium'),
       (p) =>
         p.act === 'pass' &&
         !p.denied &&
@@ -302,6 +275,12 @@ export const purposes: readonly Purpose[] = [
         !p.denied &&
         has(p.object, 'yellow', 'sodium') &&
         !has(p.object, 'lilac', 'potassium'),
+      (p) =>
+        p.act === 'show' &&
+        !p.denied &&
+        p.purpose &&
+        has(p.subject, 'yellow', 'sodium') &&
+        !has(bothSides(p), 'lilac', 'potassium', 'colour'),
       (p) =>
         p.act === 'show' &&
         p.denied &&
@@ -329,7 +308,9 @@ export const purposes: readonly Purpose[] = [
       (p) => p.act === 'dissolve' && p.denied && p.purpose,
       // It is to find out what dissolves, not to get all of it to.
       (_, { words }) =>
-        /\b(?:re)?dissolv\w* (?:all|every|any|everything|the (?:whole|rest)|more)\b/.test(words) &&
+        (/\b(?:re)?dissolv\w* (?:all|every|any|everything|the (?:whole|rest)|more|always)\b/.test(words) ||
+          /\balways (?:re)?dissolv/.test(words) ||
+          /\b(?:all|every\w*)\b(?: (?!but\b|not\b)\w+){0,4} (?:re)?dissolv\w*/.test(words)) &&
         !/\b(?:see|check|whether|if|some|which|tells?|only|not|but)\b/.test(words),
     ],
     earns: [
@@ -343,32 +324,11 @@ export const purposes: readonly Purpose[] = [
         /\b(white|metals?|aluminium|magnesium|calcium)\b/,
       ],
     ],
-    spoilt: [/\biron\b(?!.*\b(aluminium|zinc|dissolv))/, /\bto dissolve the (?:sample|salt|solid)\b/],
-  },
-  {
-    id: 'fume-cupboard',
-    question: 'Why in a fume cupboard?',
-    key: /\b(?:fumes?|chlorine|lungs?|breath\w*)\b/,
-    reason: 'The gas or vapour is poisonous or hurts the lungs; the cupboard carries it away.',
-    earns: [[poison]],
-    review: [
-      [/\b(fumes?|chlorine)\b(?!.*\b(?:colour|green|smell\w*)\b)/],
-      [/\b(safe\w*|health|cough\w*|ill|sick|hurt\w*|damag\w*|burn\w*)\b/],
-    ],
-    wrong: [
-      (p, { words }) =>
-        p.act === 'harm' && p.denied && !/\b(?:stop|prevent|avoid|keep|protect|without|so)\w*\b/.test(words),
-      (_, { words }) =>
-        /\bso (?:that )?(?:(?!not\b|never\b)\w+ )*(?:stays?|gets?|goes|go|enters?|comes) (?:out )?(?:in|into|to)? ?the (?:room|lab\w*|class\w*|air)\b/.test(
-          words,
-        ),
-      (p) => p.act === 'breathe' && p.purpose && !p.denied && !p.otherwise && !/prevent/.test(p.act),
-    ],
     spoilt: [
-      /\bso (?:that )?(?:(?!not\b)\w+ )*(?:stays?|gets?|goes|go|enters?|reach\w*) (?:in|into|to)? ?(?:your|the|our|my) lungs\b/,
-      /\b(explo\w*|warm|catch fire|flammable)\b(?!.*\b(toxic|poison))/,
-      /\bnot (?:\w+ )?(?:toxic|poisonous|harmful|dangerous)\b/,
-      /(?<!\bnot (?:\w+ )?)\bharmless\b/,
+      /\biron\b(?!.*\b(aluminium|zinc|dissolv))/,
+      // What stays, however much is added, or never falls out.
+      /^(?!.*\b(?:aluminium|zinc|lead|chromium|amphoteric|some|others?|white|not|whether|if|which|tell\w*)\b).*\b(?:copper|iron[23]?|nickel|sodium|potassium|silver)\b(?: \w+){0,3} (?:re)?dissolv/,
+      /\bto dissolve the (?:sample|salt|solid)\b/,
     ],
   },
 ];

@@ -5,7 +5,9 @@
 import { seededRandom } from '../../numbers/random.js';
 import { abbreviations } from '../../reading/abbreviations.js';
 import { mishearings } from '../../reading/mishearings.js';
+import type { PurposeId } from '../../syllabus/purpose.js';
 import type { CorpusLine } from './read-corpus.js';
+import { turnedRound } from './turned-round.js';
 
 /** What may become of the points: `keeps` them, or `loses` some where the answer earned all; a person may always look. */
 export type Effect = 'keeps' | 'loses';
@@ -340,6 +342,12 @@ export const changes: readonly Change[] = [
         : turn[1];
       return line.answer.replace(turn[0], to);
     },
+  },
+  {
+    kind: 'what it tells apart turned round',
+    effect: 'loses',
+    to: ({ item, answer, points }) =>
+      item.kind === 'purpose' && points > 0 ? turnedRound(item.of as PurposeId, answer) : undefined,
   },
 ];
 

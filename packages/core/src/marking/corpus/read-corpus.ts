@@ -16,6 +16,7 @@ import { writtenTestsAndReasons } from './tests-and-reasons-as-they-write.js';
 import { seventhHandAnswers } from './seventh-hand.js';
 import { sixthHandAnswers } from './sixth-hand.js';
 import { thirdHandAnswers } from './third-hand.js';
+import { twelfthHandAnswers } from './twelfth-hand.js';
 
 /** The sets in the order they were written; each after the first was tried once before anything was tuned on it. */
 const sets = {
@@ -31,6 +32,7 @@ const sets = {
   'tenth hand': tenthHandAnswers,
   'eleventh hand': eleventhHandAnswers,
   'eleventh hand, names': eleventhHandNames,
+  'twelfth hand': twelfthHandAnswers,
 } as const;
 export type CorpusSet = keyof typeof sets;
 export const corpusSets = Object.keys(sets) as readonly CorpusSet[];
