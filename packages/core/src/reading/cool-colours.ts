@@ -183,6 +183,7 @@ export const coolColours = {
   brown: {
     phrases: [
       'brown',
+      'browned',
       'brownish',
       'dark brown',
       'browny',
