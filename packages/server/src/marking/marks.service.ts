@@ -12,6 +12,7 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type EntityManager } from 'typeorm';
+import { Together } from '../heavy/together.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import type { MarkFlagRow } from '../records/answer-rules.entities.js';
 import { LessonSeat, type Lesson } from '../records/lessons.entities.js';
@@ -29,6 +30,8 @@ const grace_ms = 2 * 60_000;
 
 @Injectable()
 export class MarksService {
+  private readonly together = new Together<MarkTable>();
+
   constructor(
     @InjectRepository(MarkRow) private readonly marks: Repository<MarkRow>,
     private readonly views: LessonViewsService,
@@ -38,9 +41,11 @@ export class MarksService {
   ) {}
 
   /** The marks of a lesson, a row for each student, in order of groups. */
-  async table(lesson: Lesson): Promise<MarkTable> {
-    await this.keeping.bringUpToDate(lesson);
-    return this.read(lesson);
+  table(lesson: Lesson): Promise<MarkTable> {
+    return this.together.do(JSON.stringify(lesson), async () => {
+      await this.keeping.bringUpToDate(lesson);
+      return this.read(lesson);
+    });
   }
 
   /** As `table`, of what is kept. @param db of a transaction under way. */

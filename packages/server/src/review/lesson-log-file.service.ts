@@ -1,4 +1,5 @@
 /** A lesson's log as lines of JSON, a group at a time, so that none of it has to be held whole. */
+import type { WireEvent } from '@kivex/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -34,18 +35,28 @@ export class LessonLogFileService {
         students: students.map((s) => ({ id: s.id, name: s.name })),
       })),
     });
-    for (const group of groups) {
-      const events = await this.log.ofGroup(group.id);
-      for (let from = 0; from < events.length; from += atOnce)
-        yield events
-          .slice(from, from + atOnce)
-          .map(({ id: entry, group: of, by, at, body }) => line({ id: entry, group: of, by, at, body }))
-          .join('');
-    }
+    for await (const events of this.log.ofGroups(groups.map((g) => g.id))) yield* written(events);
   }
 }
 
 /** Lines handed on together: one by one each costs as much again to hand on as to write. */
 const atOnce = 100;
+
+/** Lines of a log that was read before are those written before. */
+const lines = new WeakMap<readonly WireEvent[], readonly string[]>();
+function written(events: readonly WireEvent[]): readonly string[] {
+  const before = lines.get(events);
+  if (before) return before;
+  const parts: string[] = [];
+  for (let from = 0; from < events.length; from += atOnce)
+    parts.push(
+      events
+        .slice(from, from + atOnce)
+        .map(({ id, group, by, at, body }) => line({ id, group, by, at, body }))
+        .join(''),
+    );
+  lines.set(events, parts);
+  return parts;
+}
 
 const line = (value: unknown): string => `${JSON.stringify(value)}\n`;

@@ -16,6 +16,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { setImmediate as breath } from 'node:timers/promises';
 import { Repository } from 'typeorm';
+import { Together } from '../heavy/together.js';
 import { LessonViewsService } from '../lessons/lesson-views.service.js';
 import { MarksService } from '../marking/marks.service.js';
 import type { Lesson, LessonSample } from '../records/lessons.entities.js';
@@ -24,6 +25,8 @@ import { LessonLogService } from '../run/log/lesson-log.service.js';
 
 @Injectable()
 export class LessonReviewService {
+  private readonly together = new Together<LessonReview>();
+
   constructor(
     @InjectRepository(PracticalVersion) private readonly versions: Repository<PracticalVersion>,
     private readonly views: LessonViewsService,
@@ -31,7 +34,11 @@ export class LessonReviewService {
     private readonly log: LessonLogService,
   ) {}
 
-  async of(lesson: Lesson): Promise<LessonReview> {
+  of(lesson: Lesson): Promise<LessonReview> {
+    return this.together.do(JSON.stringify(lesson), () => this.made(lesson));
+  }
+
+  private async made(lesson: Lesson): Promise<LessonReview> {
     const [table, samples, { document }, events] = await Promise.all([
       this.marks.table(lesson),
       this.views.samplesOf(lesson.id),
@@ -62,8 +69,9 @@ export class LessonReviewService {
   /** The whole log of a lesson, in the order it was committed. */
   async events(lessonId: string): Promise<WireEvent[]> {
     const events: WireEvent[] = [];
-    for (const { id } of await this.views.groupsOf(lessonId)) {
-      events.push(...(await this.log.ofGroup(id)));
+    const groups = await this.views.groupsOf(lessonId);
+    for await (const own of this.log.ofGroups(groups.map((g) => g.id))) {
+      events.push(...own);
       await breath();
     }
     return events;

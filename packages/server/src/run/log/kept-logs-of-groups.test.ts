@@ -94,3 +94,32 @@ describe('the whole log of a group', () => {
     expect(await words()).toEqual(['one', 'two']);
   });
 });
+
+describe('what a board begins with', () => {
+  beforeEach(async () => {
+    await source.query('DELETE FROM lesson_event WHERE groupId = ?', [group]);
+    await send(ash, [entry(saw(sample, 'red', { words: 'one' }))]);
+  });
+  const onBoard = async () =>
+    (await log.forBoard([group])).events.map(({ body }) =>
+      body.type === 'observation' ? body.words : body.type,
+    );
+  test('unchanged it is not read again; one logged since, and words changed, are there at once', async () => {
+    const first = await log.forBoard([group]);
+    expect((await log.forBoard([group])).events[0]).toBe(first.events[0]);
+    await send(ash, [entry(saw(sample, 'red', { words: 'two' }))]);
+    expect(await onBoard()).toEqual(['one', 'two']);
+    await source.query("UPDATE lesson_event SET body = REPLACE(body, 'two', 'TWO') WHERE groupId = ?", [
+      group,
+    ]);
+    expect(await onBoard()).toEqual(['one', 'TWO']);
+  });
+  test('a group nobody has logged in is empty, alone and among others', async () => {
+    const nobody = '01a00000-0000-7000-8000-0000000000aa';
+    expect(await log.forBoard([nobody])).toEqual({ events: [], unreadable: [] });
+    expect((await log.forBoard([nobody, group])).events).toHaveLength(1);
+    const logs: number[] = [];
+    for await (const own of log.ofGroups([nobody, group])) logs.push(own.length);
+    expect(logs).toEqual([0, 1]);
+  });
+});

@@ -4,9 +4,11 @@ import { KeptLogs } from './kept-logs.js';
 
 const log = (n: number): WireEvent[] => Array.from({ length: n }, (_, i) => ({ id: `e${i}` }) as WireEvent);
 
+const size = (events: readonly WireEvent[]) => events.length;
+
 describe('logs kept in memory', () => {
   test('one is given back as long as its rows are as they were, and not once they are not', () => {
-    const logs = new KeptLogs();
+    const logs = new KeptLogs(size);
     const own = log(3);
     logs.keep('a', 'as read', own);
     expect([logs.get('a', 'as read'), logs.get('a', 'changed'), logs.get('a', 'as read')]).toEqual([
@@ -17,7 +19,7 @@ describe('logs kept in memory', () => {
     expect(logs.get('b', 'as read')).toBeUndefined();
   });
   test('what was not asked for longest makes room', () => {
-    const logs = new KeptLogs(10);
+    const logs = new KeptLogs(size, 10);
     for (const group of ['a', 'b', 'c']) logs.keep(group, '1', log(3));
     logs.get('a', '1');
     logs.keep('d', '1', log(3));
@@ -29,7 +31,7 @@ describe('logs kept in memory', () => {
     ]);
   });
   test('kept anew it takes its room once; one larger than all the room is not kept and drives nobody out', () => {
-    const logs = new KeptLogs(10);
+    const logs = new KeptLogs(size, 10);
     for (let n = 0; n < 5; n++) logs.keep('a', String(n), log(6));
     logs.keep('b', '1', log(4));
     logs.keep('c', '1', log(11));

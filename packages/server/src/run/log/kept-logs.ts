@@ -1,47 +1,53 @@
 /**
- * Logs of groups read whole before, kept in memory while nothing of them has changed: a large lesson read again by its
- * review, its file and its marks is parsed once.
+ * What was read of groups' logs before, kept in memory while nothing of them has changed: a large lesson looked at again by its
+ * board, its review, its file and its marks is read and parsed once.
  */
-import type { WireEvent } from '@kivex/contract';
-
-interface Kept {
+interface Kept<T> {
   /** What the rows were: their number, the last place, and a sum over what stands in them. */
   readonly state: string;
-  readonly events: readonly WireEvent[];
+  readonly value: T;
+  readonly size: number;
 }
 
-export class KeptLogs {
+export class KeptLogs<T> {
   /** Least lately used first. */
-  private readonly logs = new Map<string, Kept>();
+  private readonly logs = new Map<string, Kept<T>>();
   private size = 0;
 
-  /** @param most entries kept of all groups together; about half a kilobyte each. */
-  constructor(private readonly most = 40_000) {}
+  /**
+   * @param sizeOf entries in what is kept; about half a kilobyte each.
+   * @param most entries kept of all groups together.
+   */
+  constructor(
+    private readonly sizeOf: (value: T) => number,
+    private readonly most = 40_000,
+  ) {}
 
-  /** The log as it was read when its rows were in this state; undefined when they were not, or it is not kept. */
-  get(group: string, state: string): readonly WireEvent[] | undefined {
+  /** What was read when the group's rows were in this state; undefined when they were not, or it is not kept. */
+  get(group: string, state: string): T | undefined {
     const kept = this.logs.get(group);
     if (!kept) return undefined;
     this.logs.delete(group);
     if (kept.state !== state) {
-      this.size -= kept.events.length;
+      this.size -= kept.size;
       return undefined;
     }
     this.logs.set(group, kept);
-    return kept.events;
+    return kept.value;
   }
 
-  /** Keeps a log; those not asked for longest make room. One that is larger than all the room is not kept. */
-  keep(group: string, state: string, events: readonly WireEvent[]): void {
-    this.size -= this.logs.get(group)?.events.length ?? 0;
+  /** Keeps what was read; what was not asked for longest makes room. What is larger than all the room is not kept. */
+  keep(group: string, state: string, value: T): void {
+    this.size -= this.logs.get(group)?.size ?? 0;
     this.logs.delete(group);
-    if (events.length > this.most) return;
-    this.logs.set(group, { state, events });
-    this.size += events.length;
-    for (const [oldest, { events: gone }] of this.logs) {
+    const size = this.sizeOf(value);
+    if (size > this.most) return;
+    this.logs.set(group, { state, value, size });
+    this.size += size;
+    for (const [oldest, gone] of this.logs) {
       if (this.size <= this.most) break;
       this.logs.delete(oldest);
-      this.size -= gone.length;
+      this.size -= gone.size;
     }
   }
 }

@@ -137,6 +137,11 @@ export class LessonLogService {
     return this.reader.ofGroup(groupId, db);
   }
 
+  /** The logs of groups, one after the other, each in order. */
+  ofGroups(groupIds: readonly string[]): AsyncGenerator<readonly WireEvent[]> {
+    return this.reader.ofGroups(groupIds);
+  }
+
   /** What a group's own bench shows of its log. */
   forBench(groupId: string): Promise<readonly WireEvent[]> {
     return this.reader.forBench(groupId);

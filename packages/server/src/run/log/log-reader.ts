@@ -7,6 +7,7 @@ import { compactLog, isReadableBody } from '@kivex/core';
 import { Logger } from '@nestjs/common';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Clock } from '../../clock/clock.js';
+import { Together } from '../../heavy/together.js';
 import { KeptLogs } from './kept-logs.js';
 
 /** Rows fetched at once. */
@@ -28,6 +29,11 @@ interface Row {
   readonly at: Date | null;
   readonly receivedAt: Date | null;
   readonly body: string;
+}
+/** What a group's rows are, in short. */
+interface State {
+  readonly rows: number;
+  readonly state: string;
 }
 interface SnapshotRow {
   readonly groupId: string;
@@ -84,7 +90,10 @@ export class LogReader {
   private readonly logger = new Logger('log');
   /** Rows reported once already. */
   private readonly reported = new Set<number>();
-  private readonly kept = new KeptLogs();
+  private readonly kept = new KeptLogs<readonly WireEvent[]>((events) => events.length);
+  private readonly states = new Together<ReadonlyMap<string, State>>();
+  /** Groups as a board begins with them. */
+  private readonly boards = new KeptLogs<BoardLog>(({ events }) => events.length);
 
   constructor(
     private readonly source: DataSource,
@@ -102,9 +111,26 @@ export class LogReader {
    * transaction one that has not changed since it was read is not read again.
    */
   async ofGroup(groupId: string, db?: EntityManager): Promise<WireEvent[]> {
-    const before = db ? undefined : await this.stateOf(groupId);
-    const kept = before && this.kept.get(groupId, before.state);
-    if (kept) return [...kept];
+    if (db) return (await this.whole(groupId, db)).events;
+    return [...(await this.unlessRead(groupId, (await this.statesOf([groupId])).get(groupId)!))];
+  }
+
+  /** The whole logs of groups, one after the other; what has changed is asked once for all of them. */
+  async *ofGroups(groupIds: readonly string[]): AsyncGenerator<readonly WireEvent[]> {
+    const states = await this.statesOf(groupIds);
+    for (const groupId of groupIds) yield this.unlessRead(groupId, states.get(groupId)!);
+  }
+
+  private async unlessRead(groupId: string, { rows, state }: State): Promise<readonly WireEvent[]> {
+    const kept = this.kept.get(groupId, state);
+    if (kept) return kept;
+    const read = await this.whole(groupId);
+    // What came while it was read is in it, but not in the state: the next look reads it anew.
+    if (rows === read.rows) this.kept.keep(groupId, state, read.events);
+    return read.events;
+  }
+
+  private async whole(groupId: string, db?: EntityManager): Promise<{ events: WireEvent[]; rows: number }> {
     const events: WireEvent[] = [];
     let rows = 0;
     for (let after: number | null = 0; after !== null;) {
@@ -113,57 +139,71 @@ export class LogReader {
       rows += next.events.length + next.unreadable.length;
       after = next.next;
     }
-    // What came while it was read is in it, but not in the state: the next look reads it anew.
-    if (before && before.rows === rows) this.kept.keep(groupId, before.state, events);
-    return events;
+    return { events, rows };
   }
 
-  /** What tells whether a group's rows are as they were: one added, changed, handed over or taken away tells. */
-  private async stateOf(groupId: string): Promise<{ readonly rows: number; readonly state: string }> {
-    const [row] = await this.source.query<
-      { readonly n: string | number; readonly last: string | number; readonly sum: string | number }[]
+  /** What tells whether groups' rows are as they were: one added, changed, handed over or taken away tells. */
+  private statesOf(groupIds: readonly string[]): Promise<ReadonlyMap<string, State>> {
+    return this.states.do(groupIds.join(), () => this.askStates(groupIds));
+  }
+
+  private async askStates(groupIds: readonly string[]): Promise<ReadonlyMap<string, State>> {
+    const states = new Map<string, State>(groupIds.map((id) => [id, { rows: 0, state: 'nothing' }]));
+    if (!groupIds.length) return states;
+    const rows = await this.source.query<
+      {
+        readonly id: string;
+        readonly n: string | number;
+        readonly last: string | number;
+        readonly sum: string;
+      }[]
     >(
-      `SELECT COUNT(*) AS n, COALESCE(MAX(seq), 0) AS last,
-              COALESCE(SUM(CRC32(CONCAT_WS('|', id, studentId, staffId, at, body))), 0) AS sum
-       FROM lesson_event WHERE groupId = ?`,
-      [groupId],
+      `SELECT groupId AS id, COUNT(*) AS n, MAX(seq) AS last,
+              SUM(CRC32(CONCAT_WS('|', id, studentId, staffId, at, body))) AS sum
+       FROM lesson_event WHERE groupId IN (${groupIds.map(() => '?').join()}) GROUP BY groupId`,
+      [...groupIds],
     );
-    return { rows: Number(row!.n), state: `${row!.n} ${row!.last} ${row!.sum}` };
+    for (const { id, n, last, sum } of rows)
+      states.set(id, { rows: Number(n), state: `${n} ${last} ${sum}` });
+    return states;
   }
 
   /** A group's log cut to what its own bench shows. */
   async forBench(groupId: string): Promise<readonly WireEvent[]> {
-    return (await this.cut([groupId])).events;
+    return (await this.cut([groupId])).get(groupId)!.events;
   }
 
   /** The logs of groups cut to what a board shows of them. */
   async forBoard(groupIds: readonly string[]): Promise<BoardLog> {
-    const { events, unreadable } = await this.cut(groupIds);
-    const perGroup = new Map<string, WireEvent[]>(groupIds.map((id) => [id, []]));
-    for (const event of events) perGroup.get(event.group)?.push(event);
+    const states = await this.statesOf(groupIds);
+    const boards = new Map<string, BoardLog>();
+    for (const id of groupIds) {
+      const kept = this.boards.get(id, states.get(id)!.state);
+      if (kept) boards.set(id, kept);
+    }
+    const others = groupIds.filter((id) => !boards.has(id));
+    for (const [id, { events, unreadable }] of await this.cut(others)) {
+      const own = { events: compactLog(events, keptForBoard), unreadable };
+      boards.set(id, own);
+      this.boards.keep(id, states.get(id)!.state, own);
+    }
+    const all = [...boards.values()];
     return {
-      events: [...perGroup.values()]
-        .flatMap((own) => compactLog(own, keptForBoard))
-        .sort((a, b) => a.seq - b.seq),
-      unreadable,
+      events: all.flatMap((own) => own.events).sort((a, b) => a.seq - b.seq),
+      unreadable: all.flatMap((own) => own.unreadable),
     };
   }
 
-  private async cut(groupIds: readonly string[]): Promise<BoardLog> {
-    if (!groupIds.length) return { events: [], unreadable: [] };
+  private async cut(groupIds: readonly string[]): Promise<ReadonlyMap<string, BoardLog>> {
+    const logs = new Map<string, BoardLog>();
+    if (!groupIds.length) return logs;
     const kept = await this.source.query<SnapshotRow[]>(
       `SELECT groupId, seq, events FROM log_snapshot WHERE groupId IN (${groupIds.map(() => '?').join()})`,
       [...groupIds],
     );
     const snapshots = new Map(kept.map((row) => [row.groupId, row]));
-    const events: WireEvent[] = [];
-    const unreadable: number[] = [];
-    for (const groupId of groupIds) {
-      const own = await this.cutGroup(groupId, snapshots.get(groupId));
-      events.push(...own.events);
-      unreadable.push(...own.unreadable);
-    }
-    return { events: events.sort((a, b) => a.seq - b.seq), unreadable };
+    for (const groupId of groupIds) logs.set(groupId, await this.cutGroup(groupId, snapshots.get(groupId)));
+    return logs;
   }
 
   /** Brings a group's snapshot forward where much has come since; returns the group's log, cut. */
