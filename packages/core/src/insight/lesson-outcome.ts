@@ -40,8 +40,8 @@ export function lessonOutcome(
   const ends = groups
     .map((own) => {
       const handedIn = own.filter((e) => e.body.type === 'hand-in');
-      const last = Math.max(...(handedIn.length ? handedIn : own).map((e) => Date.parse(e.at)));
-      return (last - began) / 60_000;
+      const last = (handedIn.length ? handedIn : own).reduce((late, e) => (e.at > late ? e.at : late), '');
+      return (Date.parse(last) - began) / 60_000;
     })
     .filter((m) => m >= 0 && m <= longest_min)
     .sort((a, b) => a - b);

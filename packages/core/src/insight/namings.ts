@@ -47,7 +47,8 @@ export function namings(
   asks: Asked = 'cation',
 ): Naming[] {
   const last = new Map<string, { truth: string; named: string | null }>();
-  for (const entry of readGroup(events).namings) {
+  // Names stand by themselves: the rest of a long log need not be folded for them.
+  for (const entry of readGroup(events.filter((e) => e.body.type === 'naming')).namings) {
     const sample = unknowns.find((u) => u.id === entry.body.sample);
     const truth = sample && truthIn(sample.ions, asks);
     if (!truth) continue;
