@@ -198,7 +198,7 @@ function Question({ question: { ask, model, first, last, groups }, opened, open 
             size="small"
             whiteSpace="nowrap"
             aria-expanded={opened}
-            aria-label={`Show answers: ${ask}`}
+            aria-label={`${opened ? 'Hide' : 'Show answers'}: ${ask}`}
             onClick={open}
           >
             {opened ? 'Hide' : 'Show answers'}

@@ -149,6 +149,9 @@ describe('what came back', () => {
     await user.click(screen.getByRole('button', { name: 'Show answers: How is ammonia tested for?' }));
     expect(screen.getByText('3 × litmus')).toBeTruthy();
     expect(await faults()).toEqual([]);
+    // The button is called what it says.
+    await user.click(screen.getByRole('button', { name: 'Hide: How is ammonia tested for?' }));
+    expect(screen.queryByText('3 × litmus')).toBeNull();
   });
   test('closed, its code is not shown any more; taking it away is asked about first', async () => {
     const { user, asked } = show(<GivenPart />, { path: '/practise/class?part=answers&given=s1', server });
