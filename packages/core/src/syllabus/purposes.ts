@@ -4,7 +4,7 @@
  */
 import { bothSides, has, otherIons, type Purpose, type PurposeId } from './purpose.js';
 import { purposesOfAcids } from './purposes-of-acids.js';
-import { purposesOfGases } from './purposes-of-gases.js';
+import { dampLitmus, fumeCupboard } from './purposes-of-gases.js';
 
 export type { Purpose, PurposeId } from './purpose.js';
 
@@ -14,7 +14,7 @@ const nothingLeft =
 
 export const purposes: readonly Purpose[] = [
   ...purposesOfAcids,
-  ...purposesOfGases,
+  dampLitmus,
   {
     id: 'clean-wire',
     question: 'Why is the wire cleaned?',
@@ -331,6 +331,7 @@ export const purposes: readonly Purpose[] = [
       /\bto dissolve the (?:sample|salt|solid)\b/,
     ],
   },
+  fumeCupboard,
 ];
 
 const byId = new Map<string, Purpose>(purposes.map((p) => [p.id, p]));
