@@ -17,10 +17,9 @@ const carbonDioxide = 'gas:CO2#1';
 const wanted = { name: 'Gases again', syllabus: 'core', cards: [oxygen, carbonDioxide] };
 const give = async (body: object = wanted) =>
   (await world.teacher.post<GatheredSet>('/api/question-sets', body)).body;
-/** A device that has looked, so that it is known by its own mark. */
+/** A device that has found the set, and by that is known by its own mark. */
 const device = async (code: string) => {
   const client = world.server.client();
-  await client.post('/api/answer/find', { code: '000000' });
   const found = await client.post<GivenSet & Problem>('/api/set/find', { code });
   return {
     found: found.body,
@@ -77,6 +76,13 @@ describe('a set of questions given to a class', () => {
       { answers: 1, right: 1, wrong: 0 },
     ]);
     expect(asked!.groups.map((g) => g.words)).toEqual([[{ text: 'a glowing splint relights', n: 1 }]]);
+  });
+  test('a class behind one address is told apart from the first answer on', async () => {
+    const set = await give();
+    const all = await Promise.all([1, 2, 3].map(() => device(set.code)));
+    for (const [n, { answer }] of all.entries()) await answer([oxygen, `answer ${n}`]);
+    const { devices, gathered } = await shown(set.id);
+    expect([devices, gathered[0]!.first.answers]).toEqual([3, 3]);
   });
   test('marked as strictly as it is set', async () => {
     const strictly = await give({ ...wanted, strictness: 'strict' });
