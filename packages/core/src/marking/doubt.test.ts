@@ -131,6 +131,21 @@ describe('the words of a right reason earn where their direction is sure', () =>
   );
 });
 
+describe('a reason turned round in ways no set of answers holds', () => {
+  const why = (of: string, answer: string) => mark('senior', { kind: 'purpose', of } as MarkItem, answer);
+  test.each([
+    ['clean-wire', 'so the new sample does not affect the colour'],
+    ['clean-wire', 'to remove the new metal ions'],
+    ['acid-before-silver-nitrate', 'it removes nitrates and carbonates'],
+    ['acid-before-barium-chloride', 'to get rid of the carbon dioxide from the carbonates'],
+    ['not-sulfuric-acid-on-marble', 'calcium sulfate does not form a layer'],
+    ['not-hydrochloric-acid', 'nitric acid has chloride in it'],
+    ['not-hydrochloric-acid', 'there is less chloride in it'],
+  ])('%s: "%s" earns nothing', (of, answer) =>
+    expect(why(of, answer)).toMatchObject({ points: 0, verdict: 'none' }),
+  );
+});
+
 describe('what its writer does not count', () => {
   const litmus = { kind: 'observation', test: 'naoh-warm', sample: ['NH4+', 'Cl-'] } as MarkItem;
   test.each([

@@ -218,7 +218,6 @@ export const carbonateFirst: Pick<Purpose, 'earns' | 'review' | 'wrong' | 'suppo
       (p.act === 'remove' || p.act === 'react' || p.act === 'dissolve') &&
       has(p.object, 'carbonate') &&
       !has(p.subject, 'silver', 'barium'),
-    (p) => p.act === 'add' && p.purpose && !p.denied && has(p.object, 'carbonate', 'sulfite'),
     (p) =>
       p.act === 'prevent' && has(p.object, 'chloride', 'sulfate', 'halide') && !has(p.object, 'carbonate'),
   ],
