@@ -3,7 +3,10 @@ import { createServer } from 'node:http';
 import mysql from 'mysql2/promise';
 import { Server } from 'socket.io';
 
-const pool = mysql.createPool(process.env.BARE_RELAY_DATABASE.replace(/^mariadb:/, 'mysql:'));
+const pool = mysql.createPool({
+  uri: process.env.BARE_RELAY_DATABASE.replace(/^mariadb:/, 'mysql:'),
+  connectionLimit: 32,
+});
 await pool.query(
   'CREATE TABLE IF NOT EXISTS bare_relay (seq BIGINT AUTO_INCREMENT PRIMARY KEY, body LONGTEXT NOT NULL)',
 );
@@ -13,6 +16,11 @@ server.on('connection', (socket) => {
   socket.on('tap', async (body) => {
     await pool.query('INSERT INTO bare_relay (body) VALUES (?)', [JSON.stringify(body)]);
     server.to('board').emit('event', body);
+  });
+  // As a device is told that its entry is kept: nothing else is done for it.
+  socket.on('keep', async (body, told) => {
+    await pool.execute('INSERT INTO bare_relay (body) VALUES (?)', [JSON.stringify(body)]);
+    told({ status: 200 });
   });
   socket.on('watch', (ready) => {
     void socket.join('board');
