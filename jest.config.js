@@ -5,12 +5,18 @@ const project = (name, built = 'dist') => ({
   testMatch: [`<rootDir>/${built}/**/*.test.js`],
   transform: {},
 });
+/** Plain Node, its modules shared by the files of a worker: a context of its own for each takes up to three times as long. */
+const inPlainNode = {
+  runner: 'jest-light-runner',
+  setupFiles: ['<rootDir>/../../scripts/unit-tests/setup.mjs'],
+};
+// Pages have stores of their own, which no other file may find half filled: each file in a context of its own.
 const web = project('web', 'build');
 const drawn = '\\.dom\\.test\\.js$';
 export default {
   projects: [
-    project('core'),
-    project('server'),
+    { ...project('core'), ...inPlainNode },
+    { ...project('server'), ...inPlainNode },
     { ...web, testPathIgnorePatterns: ['/node_modules/', drawn] },
     // Components, drawn in a pretend browser and used as people use them.
     {
@@ -25,6 +31,6 @@ export default {
   maxWorkers: '100%',
   // Modules of finished files stay in a worker's memory; near its limit it does little but look for what to free.
   workerIdleMemoryLimit: '1GB',
-  // Starting a server and hashing take their time on a busy machine.
+  // Starting a server and hashing take their time on a busy machine; scripts/unit-tests/globals.mjs says the same.
   testTimeout: 60_000,
 };

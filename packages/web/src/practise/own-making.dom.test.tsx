@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import type { UnknownExercise } from '@kivex/core';
 import { syllabusOf } from '@kivex/core';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { enter, faults, show } from '../testing/show.js';
 import { OwnMaking } from './OwnMaking.js';
 
@@ -66,11 +66,11 @@ describe('making one’s own', () => {
     await user.selectOptions(screen.getByLabelText('Anion'), 'Br-');
     await enter(screen.getByLabelText('Strength, mol/dm³'), '0');
     await into();
+    expect(await screen.findByText('Give a strength above 0, up to 5 mol/dm³.')).toBeTruthy();
     expect(at()).toBe('/practise');
-    expect(screen.getByText('Give a strength above 0, up to 5 mol/dm³.')).toBeTruthy();
     await enter(screen.getByLabelText('Strength, mol/dm³'), '0.2');
     await into();
-    expect(at()).toBe('/practicals?holds=K%2B+Br-&form=solution&strength=0.2');
+    await waitFor(() => expect(at()).toBe('/practicals?holds=K%2B+Br-&form=solution&strength=0.2'));
     expect(start).not.toHaveBeenCalled();
   });
   test('lumps, and a metal', async () => {

@@ -23,6 +23,10 @@ for (const [name, stand] of Object.entries(missing))
   if (!(name in globalThis) || name === 'scrollTo')
     Object.defineProperty(globalThis, name, { value: stand, writable: true, configurable: true });
 
+// Nothing is drawn, so nobody waits for a screen: a frame is over at once. Fields and dialogs wait for many.
+globalThis.requestAnimationFrame = (draw) => Number(setTimeout(() => draw(performance.now()), 1));
+globalThis.cancelAnimationFrame = (frame) => clearTimeout(frame);
+
 // Nothing is drawn: axe asks for a canvas and does without.
 HTMLCanvasElement.prototype.getContext = (() => null) as never;
 Element.prototype.scrollIntoView ??= () => undefined;

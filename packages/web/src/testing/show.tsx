@@ -45,8 +45,8 @@ interface Options {
   readonly server?: Readonly<Record<string, Answer | ((asked: Asked) => Answer)>>;
 }
 
-/** Milliseconds between keys: nobody types within one frame, and some fields write what they hold a frame later. */
-const frame = 30;
+/** Milliseconds between keys, a few frames of the pretend browser: some fields write what they hold a frame later. */
+const betweenKeys = 3;
 
 /** Draws `part`. A path that the server has no answer for is a failed test, told by its name. */
 export function show(part: ReactNode, { path = '/', route = '*', server = {} }: Options = {}): Shown {
@@ -95,7 +95,7 @@ export function show(part: ReactNode, { path = '/', route = '*', server = {} }: 
       </QueryClientProvider>
     </ChakraProvider>,
   );
-  return { ...shown, user: userEvent.setup({ delay: frame }), asked, at: () => place };
+  return { ...shown, user: userEvent.setup({ delay: betweenKeys }), asked, at: () => place };
 }
 
 /**
