@@ -13,17 +13,24 @@ import { system } from './kit/theme/system.js';
 import { fetchAhead, Pages } from './pages.js';
 import { keepShell } from './keep-shell.js';
 
-restoreTheme();
-fetchAhead(location.pathname);
+/** Milliseconds after which it is said that Kivex loads, on a network that slow. */
+const patience = 400;
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <ChakraProvider value={system}>
-      <BrowserRouter>
-        <Pages />
-      </BrowserRouter>
-    </ChakraProvider>
-  </StrictMode>,
-);
+restoreTheme();
+
+const draw = () =>
+  createRoot(document.getElementById('root')!).render(
+    <StrictMode>
+      <ChakraProvider value={system}>
+        <BrowserRouter>
+          <Pages />
+        </BrowserRouter>
+      </ChakraProvider>
+    </StrictMode>,
+  );
+void Promise.race([
+  fetchAhead(location.pathname),
+  new Promise((waited) => setTimeout(waited, patience)),
+]).then(draw);
 
 if ('serviceWorker' in navigator && import.meta.env.PROD) void keepShell(navigator.serviceWorker);

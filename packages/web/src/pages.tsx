@@ -2,8 +2,8 @@
  * Every page by its address, fetched when it is first gone to. The plain router serves: the one with loaders costs a bench
  * twenty kilobytes it has no use for.
  */
-import { lazy, Suspense, type ComponentType } from 'react';
-import { matchRoutes, useRoutes, type RouteObject } from 'react-router';
+import { lazy, Suspense, useMemo, useState, type ComponentType } from 'react';
+import { matchRoutes, useLocation, useRoutes, type RouteObject } from 'react-router';
 import { ErrorBoundary } from './kit/shell/ErrorBoundary.js';
 import { NotFound } from './kit/shell/PageError.js';
 import { Loading } from './kit/Notice.js';
@@ -14,8 +14,23 @@ interface Handle {
   readonly load: Load;
 }
 
-const page = (load: Load): { readonly element: React.ReactNode; readonly handle: Handle } => {
-  const Page = lazy(load);
+/**
+ * A page that is drawn at once where it has been fetched already. Waiting for it shows what stands in for it, and React
+ * keeps that for a third of a second at least: on the way to a page of staff that would come twice.
+ */
+const page = (fetch: Load): { readonly element: React.ReactNode; readonly handle: Handle } => {
+  let here: ComponentType | undefined;
+  const load: Load = async () => {
+    const fetched = await fetch();
+    here = fetched.default;
+    return fetched;
+  };
+  const Later = lazy(load);
+  function Page() {
+    // As it was when it was first drawn: what is drawn must not be taken for another page when it has come.
+    const [Own] = useState<ComponentType>(() => here ?? Later);
+    return <Own />;
+  }
   return { element: <Page />, handle: { load } };
 };
 
@@ -79,14 +94,18 @@ const routes: RouteObject[] = [
   { path: '*', element: <NotFound /> },
 ];
 
-/** Fetches a page and all it stands in at once, rather than one after the other. */
-export function fetchAhead(path: string): void {
-  for (const { route } of matchRoutes(routes, path) ?? [])
-    (route.handle as Handle | undefined)?.load().catch(() => undefined);
+/** Fetches a page and all it stands in at once, rather than one after the other. Never rejects: what is missing is told when it is drawn. */
+export async function fetchAhead(path: string): Promise<void> {
+  await Promise.allSettled(
+    (matchRoutes(routes, path) ?? []).map(({ route }) => (route.handle as Handle | undefined)?.load()),
+  );
 }
 
 /** The page of the present address. */
 export function Pages() {
+  const { pathname } = useLocation();
+  // As soon as it is gone to: by itself React asks for a page only once it has drawn what the page stands in.
+  useMemo(() => void fetchAhead(pathname), [pathname]);
   return (
     <ErrorBoundary>
       <Suspense fallback={<Loading ofShell what="Kivex" />}>{useRoutes(routes)}</Suspense>

@@ -7,7 +7,7 @@ import { Failed, Loading, Notice } from '../kit/Notice.js';
 import { optional } from '../kit/optional.js';
 import { useOnline } from '../kit/shell/online.js';
 import { recordOf } from './bench-store.js';
-import { benchStands, useBench } from './use-bench.js';
+import { benchStands, openBench, useBench } from './use-bench.js';
 import { BenchHead } from './BenchHead.js';
 import { aheadAfter, loadAll, loadOthers, loadWho } from './bench-parts.js';
 import { BenchPart } from './BenchPart.js';
@@ -65,7 +65,7 @@ export default function BenchPage() {
   };
   // A cell of the tile leads to its pad.
   const [sample, setSample] = useState<string>();
-  useEffect(() => void open(), [open]);
+  useEffect(() => void openBench(), []);
   const stands = Boolean(bench);
   useEffect(() => {
     if (!stands) return;

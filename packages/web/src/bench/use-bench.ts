@@ -25,6 +25,20 @@ export const useBench = createBench({
   now: () => new Date(),
 });
 
+/** Where a bench stands. */
+const address = '/bench';
+
+/** On its own address the server is asked, and the device's store opened, while the page is still fetched and drawn. */
+let ahead =
+  typeof location !== 'undefined' && location.pathname === address ? useBench.getState().open() : undefined;
+
+/** Opens the bench, or waits for it where that has begun with the page. */
+export function openBench(): Promise<void> {
+  const begun = ahead ?? useBench.getState().open();
+  ahead = undefined;
+  return begun;
+}
+
 // A device that comes back to the network or the foreground tries at once.
 const tryNow = (): void => useBench.getState().wake();
 if (typeof addEventListener === 'function') addEventListener('online', tryNow);
