@@ -30,22 +30,21 @@ export function Follows({
   );
 }
 
-/** A line is drawn anew only where it is another: what stays the same object is left alone. */
+/** A line is drawn anew only where something in it is another. */
 export function Consequences({ consequences }: { readonly consequences: readonly Consequence[] }) {
   return consequences.map((consequence) => <Line key={consequence.key} consequence={consequence} />);
 }
-const Line = memo(function Line({
-  consequence: { tone, text, action },
-}: {
-  readonly consequence: Consequence;
-}) {
-  return (
-    <Box borderLeft="5px solid" borderColor={lines[tone]} pl="3">
-      <div>{text}</div>
-      {action && <Box mt="1.5">{action}</Box>}
-    </Box>
-  );
-});
+const Line = memo(
+  function Line({ consequence: { tone, text, action } }: { readonly consequence: Consequence }) {
+    return (
+      <Box borderLeft="5px solid" borderColor={lines[tone]} pl="3">
+        <div>{text}</div>
+        {action && <Box mt="1.5">{action}</Box>}
+      </Box>
+    );
+  },
+  ({ consequence: a }, { consequence: b }) => a.tone === b.tone && a.text === b.text && a.action === b.action,
+);
 
 /** The panel itself, for those who fill it by themselves. */
 export function FollowsFrame({ children }: { readonly children: ReactNode }) {

@@ -1,6 +1,6 @@
 /** What follows from the state of the benches: calls, one cause behind many, contradictions, who has gone quiet. */
 import { chakra } from '@chakra-ui/react';
-import type { Diagnosis } from '@kivex/core';
+import type { Contradiction, Diagnosis } from '@kivex/core';
 import { Check, Hand } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { shortTestName } from '../kit/look-names.js';
@@ -38,6 +38,24 @@ const causeOf = (d: Diagnosis, dismiss: BoardActs['dismiss']): Consequence => ({
 /** What many benches share, told: the same objects as long as the causes are the same. */
 export const causeLines = (causes: ClassCauses, dismiss: BoardActs['dismiss']): Consequence[] =>
   causes.told.map((d) => causeOf(d, dismiss));
+
+/** As it was told last: a bench where nothing has happened keeps its contradiction, and this its line. */
+const contradictionLines = new WeakMap<Contradiction, Consequence>();
+function contradictionLine(group: string, c: Contradiction): Consequence {
+  const known = contradictionLines.get(c);
+  if (known) return known;
+  const line: Consequence = {
+    key: `${group}-${c.kind}-${c.sample}`,
+    tone: 'look',
+    text: (
+      <>
+        <b>{group}:</b> {c.text}
+      </>
+    ),
+  };
+  contradictionLines.set(c, line);
+  return line;
+}
 
 /** Calls first, oldest first; then what many benches share, contradictions, quiet benches, and what is fine. */
 export function boardFollows(
@@ -91,15 +109,7 @@ export function boardFollows(
         ),
     })),
     ...told,
-    ...contradictions.map(({ group, c }): Consequence => ({
-      key: `${group}-${c.kind}-${c.sample}`,
-      tone: 'look',
-      text: (
-        <>
-          <b>{group}:</b> {c.text}
-        </>
-      ),
-    })),
+    ...contradictions.map(({ group, c }) => contradictionLine(group, c)),
     ...(late.length
       ? [
           {

@@ -1,5 +1,5 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
-import { useCallback, useMemo, useState } from 'react';
+import { createContext, useCallback, useContext, useMemo, useState } from 'react';
 import { Failed, Loading } from '../kit/Notice.js';
 import { useCalm } from '../kit/use-calm.js';
 import { useNow } from '../kit/use-now.js';
@@ -16,6 +16,23 @@ import { useLiveBoard } from './live-board.js';
 
 /** Milliseconds between two looks at what the class tells together. */
 const calm_ms = 2000;
+
+/** The board as it is now: what lies around its parts is not drawn anew at every entry. */
+const BoardNow = createContext<Board | undefined>(undefined);
+const Benches = () => <BoardBenches board={useContext(BoardNow)!} />;
+const Panel = () => <BoardPanel board={useContext(BoardNow)!} />;
+const parts = (
+  <Surface
+    urgent
+    follows={
+      <FollowsFrame>
+        <Panel />
+      </FollowsFrame>
+    }
+  >
+    <Benches />
+  </Surface>
+);
 
 export default function RunPage() {
   const lesson = useThisLesson();
@@ -53,16 +70,5 @@ export default function RunPage() {
     problem,
     failed: setProblem,
   };
-  return (
-    <Surface
-      urgent
-      follows={
-        <FollowsFrame>
-          <BoardPanel board={board} />
-        </FollowsFrame>
-      }
-    >
-      <BoardBenches board={board} />
-    </Surface>
-  );
+  return <BoardNow value={board}>{parts}</BoardNow>;
 }

@@ -41,6 +41,16 @@ const noActs: BoardActs = {
   signOff: () => undefined,
 };
 
+test('what follows from a bench where nothing has happened keeps its line, so that it is not drawn anew', () => {
+  const [bench] = board([]);
+  const contradicting = {
+    ...bench!,
+    contradictions: [{ kind: 'two-values', sample: jar.id, text: 'Yellow, then lilac.' } as never],
+  };
+  const follows = () => boardFollows([contradicting], none, now, true, noActs);
+  expect(follows()[0]).toBe(follows()[0]);
+});
+
 describe('a bench on the board', () => {
   const tile = (events: WireEvent[], truth = false) =>
     show(
