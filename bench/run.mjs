@@ -44,12 +44,25 @@ if (!only || only === 'core') {
 }
 if (!only || only === 'changed') await import('./changed-answers.mjs');
 if (!only || only === 'rota') for (const line of await hardRotas()) console.log(line);
+/** Minutes a bench may take: a browser that has gone is waited for without end otherwise. */
+const patience = 10;
+const within = (work, name) => {
+  let timer;
+  const late = new Promise((_, reject) => {
+    timer = setTimeout(
+      () =>
+        reject(new Error(`The bench ${name} took more than ${patience} minutes; run it again by itself.`)),
+      patience * 60_000,
+    );
+  });
+  return Promise.race([work, late]).finally(() => clearTimeout(timer));
+};
 const folder = join(root, '.data', 'bench-database');
 rmSync(folder, { recursive: true, force: true });
 const mariadb = await startMariadb(folder);
 try {
   for (const [name, bench] of Object.entries(served))
-    if (!only || only === name) for (const line of await bench(mariadb)) console.log(line);
+    if (!only || only === name) for (const line of await within(bench(mariadb), name)) console.log(line);
 } finally {
   await mariadb.stop();
 }
