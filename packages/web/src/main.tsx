@@ -8,6 +8,7 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
+import { atMost } from './kit/at-most.js';
 import { restoreTheme } from './kit/shell/theme-choice.js';
 import { system } from './kit/theme/system.js';
 import { fetchAhead, Pages } from './pages.js';
@@ -28,9 +29,6 @@ const draw = () =>
       </ChakraProvider>
     </StrictMode>,
   );
-void Promise.race([
-  fetchAhead(location.pathname),
-  new Promise((waited) => setTimeout(waited, patience)),
-]).then(draw);
+void atMost(patience, fetchAhead(location.pathname)).then(draw);
 
 if ('serviceWorker' in navigator && import.meta.env.PROD) void keepShell(navigator.serviceWorker);

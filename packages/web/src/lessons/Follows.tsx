@@ -9,6 +9,10 @@ export interface Consequence {
   readonly text: ReactNode;
   readonly action?: ReactNode;
 }
+/** Would two be drawn alike? Sentences by their words, what is drawn by being the same object. */
+export const saysTheSame = (a: Consequence, b: Consequence): boolean =>
+  a.tone === b.tone && a.text === b.text && a.action === b.action;
+
 const lines = { tell: 'slate.300', look: 'saffron.line', stop: 'cinnabar', go: 'verdigris.line' } as const;
 
 export function Follows({
@@ -43,7 +47,7 @@ const Line = memo(
       </Box>
     );
   },
-  ({ consequence: a }, { consequence: b }) => a.tone === b.tone && a.text === b.text && a.action === b.action,
+  (before, after) => saysTheSame(before.consequence, after.consequence),
 );
 
 /** The panel itself, for those who fill it by themselves. */

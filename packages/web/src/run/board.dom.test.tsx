@@ -3,7 +3,7 @@ import type { Lesson, WireEvent } from '@kivex/contract';
 import { flameColoursOfUnlabelledJars, type EventBody } from '@kivex/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
-import { Follows, Surface } from '../lessons/Follows.js';
+import { Follows, saysTheSame, Surface } from '../lessons/Follows.js';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../testing/show.js';
 import { benchStatuses, testsOfLesson } from './bench-status.js';
@@ -49,6 +49,14 @@ test('what follows from a bench where nothing has happened keeps its line, so th
   };
   const follows = () => boardFollows([contradicting], none, now, true, noActs);
   expect(follows()[0]).toBe(follows()[0]);
+  const late = { key: 'late', tone: 'look', text: 'Behind the rota: Group 2 by 3 min.' } as const;
+  expect(saysTheSame(late, { ...late })).toBe(true);
+  for (const other of [
+    { tone: 'stop' },
+    { text: 'Behind the rota: Group 2 by 4 min.' },
+    { action: 'Answer' },
+  ] as const)
+    expect(saysTheSame(late, { ...late, ...other })).toBe(false);
 });
 
 describe('a bench on the board', () => {
