@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { LessonHead, MarkTable, PracticalHead } from '@kivex/contract';
 import { KivexServer } from './kivex-server.js';
-import { faults, goTo, joinLesson, laptop, phone, signIn, tablet, type Person } from './people.js';
+import { faults, goTo, joinLesson, kept, laptop, phone, signIn, tablet, type Person } from './people.js';
 
 /** Every page of the demo school: nobody is shut out by colour, keyboard or screen reader, and nothing runs off the side. */
 test.describe('every page', () => {
@@ -122,6 +122,25 @@ test.describe('every page', () => {
     await page.getByRole('link', { name: 'Rooms' }).click();
     await page.getByRole('button', { name: 'Load again' }).click();
     await expect(page.getByRole('heading', { name: /Rooms/ }).first()).toBeVisible();
+    await context.close();
+  });
+
+  test('a device keeps the pages of students, and of staff what says that there is no network', async ({
+    browser,
+  }) => {
+    const { page, context } = await laptop(browser, { keeps: true });
+    await page.goto(`${kivex.base}/lessons`);
+    await expect(page).toHaveURL(/sign-in/);
+    const files = (await kept(page)).filter((file) => file.endsWith('.js')).join(' ');
+    for (const name of ['BenchPage', 'PhotoPart', 'Naming', 'PractisePage', 'SetPage', 'Shell'])
+      expect(files).toContain(`/${name}-`);
+    for (const name of ['RunPage', 'MarkPage', 'PlanPage', 'Chart', 'StorePage', 'planning-worker'])
+      expect(files).not.toContain(`/${name}-`);
+    await context.setOffline(true);
+    await page.goto(`${kivex.base}/store`);
+    await expect(page.getByRole('alert')).toContainText(/network|server/);
+    await page.goto(kivex.base);
+    await expect(page.getByLabel('Lesson code')).toBeVisible();
     await context.close();
   });
 

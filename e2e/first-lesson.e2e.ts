@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { KivexServer } from './kivex-server.js';
-import { allSaved, goTo, joinLesson, laptop, logColour, phone, tablet, type Person } from './people.js';
+import { allSaved, goTo, joinLesson, kept, laptop, logColour, phone, tablet, type Person } from './people.js';
 
 /** The whole of a first lesson, from an empty Kivex to marks in a file; each test goes on from the one before. */
 test.describe.serial('a first lesson, end to end', () => {
@@ -14,7 +14,11 @@ test.describe.serial('a first lesson, end to end', () => {
 
   test.beforeAll(async ({ browser }) => {
     kivex = await KivexServer.start();
-    [teacher, one, two] = await Promise.all([laptop(browser), phone(browser), tablet(browser)]);
+    [teacher, one, two] = await Promise.all([
+      laptop(browser),
+      phone(browser),
+      tablet(browser, { keeps: true }),
+    ]);
   });
   test.afterAll(async () => {
     await Promise.all([teacher, one, two].map((p) => p?.context.close()));
@@ -227,7 +231,7 @@ test.describe.serial('a first lesson, end to end', () => {
     await goTo(page, 'Log');
     const [jar] = await jarsOf(page);
     // The shell must be on the device before the network goes.
-    await page.evaluate(() => navigator.serviceWorker.ready);
+    await kept(page);
     await context.setOffline(true);
     await logColour(page, jar!, 'brick-red');
     await expect(page.getByText(/safe on this device/)).toBeVisible();

@@ -57,7 +57,7 @@ test.describe.serial('one tablet for a group', () => {
       headers: api,
       data: { state: 'running' },
     });
-    bench = await tablet(browser);
+    bench = await tablet(browser, { keeps: true });
     await joinLesson(bench.page, kivex.base, lesson.joinCode, names[0]!, pinOf(names[0]!));
   });
   test.afterAll(async () => {

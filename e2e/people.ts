@@ -1,6 +1,6 @@
 /** What people do in the browser, in their words. */
 import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import axe from 'axe-core';
+import axe from 'axe-core/axe.min.js';
 
 export interface Person {
   readonly page: Page;
@@ -19,14 +19,42 @@ export async function enterCode(page: Page, label: string, digits: string): Prom
   await page.keyboard.type(digits);
 }
 
+interface Keeping {
+  /** Does it keep Kivex for when it is opened without a network? Seconds of work, which few stories need. */
+  readonly keeps?: boolean;
+}
+
 /** A device of its own: its own cookies, its own size. */
-export async function device(browser: Browser, width: number, height: number): Promise<Person> {
-  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB' });
+export async function device(
+  browser: Browser,
+  width: number,
+  height: number,
+  { keeps = false }: Keeping = {},
+): Promise<Person> {
+  const context = await browser.newContext({
+    viewport: { width, height },
+    locale: 'en-GB',
+    serviceWorkers: keeps ? 'allow' : 'block',
+  });
   return { context, page: await context.newPage() };
 }
-export const laptop = (browser: Browser) => device(browser, 1280, 800);
-export const phone = (browser: Browser) => device(browser, 390, 844);
-export const tablet = (browser: Browser) => device(browser, 820, 1180);
+export const laptop = (browser: Browser, keeping?: Keeping) => device(browser, 1280, 800, keeping);
+export const phone = (browser: Browser, keeping?: Keeping) => device(browser, 390, 844, keeping);
+export const tablet = (browser: Browser, keeping?: Keeping) => device(browser, 820, 1180, keeping);
+
+/** Waits until the device keeps Kivex. @returns the names of the files kept. */
+export async function kept(page: Page): Promise<string[]> {
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  const files = () =>
+    page.evaluate(async () => {
+      const caught = await Promise.all(
+        (await caches.keys()).map(async (name) => (await caches.open(name)).keys()),
+      );
+      return caught.flat().map(({ url }) => new URL(url).pathname);
+    });
+  await expect.poll(async () => (await files()).length, { timeout: 30_000 }).toBeGreaterThan(40);
+  return files();
+}
 
 export async function signIn(page: Page, base: string, email: string, password: string): Promise<void> {
   await page.goto(`${base}/sign-in`);
@@ -76,7 +104,7 @@ export const allSaved = (page: Page) =>
 
 /** Faults of the page against WCAG 2.2 A and AA, as axe finds them. */
 export async function faults(page: Page): Promise<string[]> {
-  await page.evaluate(axe.source);
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
   return page.evaluate(async () => {
     interface Violation {
       readonly id: string;

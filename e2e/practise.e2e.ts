@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import type { ClassHead, Lesson, PinCard, PracticalHead } from '@kivex/contract';
 import { speciesName, syllabusOf, unknownExercise } from '@kivex/core';
 import { KivexServer } from './kivex-server.js';
-import { faults, joinLesson, laptop, phone, signIn, tablet, type Person } from './people.js';
+import { faults, joinLesson, kept, laptop, phone, signIn, tablet, type Person } from './people.js';
 
 const core = syllabusOf('core');
 /** A number whose unknown holds this ion. */
@@ -37,21 +37,12 @@ test.describe.serial('practising', () => {
   test('an unknown is named on screen by somebody who has never been here, on a phone, with the network gone', async ({
     browser,
   }) => {
-    const { page, context } = await phone(browser);
+    const { page, context } = await phone(browser, { keeps: true });
     await page.goto(kivex.base);
     await page.getByRole('link', { name: 'Practise on screen' }).click();
     await expect(page.getByRole('heading', { name: 'An unknown on the bench' })).toBeVisible();
     // The shell is kept on the device a moment after the first visit.
-    await page.evaluate(() => navigator.serviceWorker.ready);
-    await expect
-      .poll(() => page.evaluate(async () => (await caches.keys()).length), { timeout: 30_000 })
-      .toBeGreaterThan(0);
-    await expect
-      .poll(
-        () => page.evaluate(async () => (await (await caches.open((await caches.keys())[0]!)).keys()).length),
-        { timeout: 30_000 },
-      )
-      .toBeGreaterThan(40);
+    await kept(page);
     await context.setOffline(true);
     await toBench(page, kivex.base, 'cation', numberOf('cation', 'Cu2+'));
     await press(page, 'Goggles');
@@ -201,13 +192,13 @@ test.describe.serial('practising', () => {
     await press(page, 'Give it out and gather answers');
     await expect(page.getByRole('heading', { name: 'Flames by Tuesday' })).toBeVisible();
     const code = (await page.getByText(/^\d{6}$/).textContent())!;
-    const { page: device, context } = await phone(browser);
+    const { page: device, context } = await phone(browser, { keeps: true });
     await device.goto(`${kivex.base}/answer`);
     await device.getByLabel('Code').fill(code);
     await press(device, 'Next');
     await expect(device.getByRole('heading', { name: 'Flames by Tuesday' })).toBeVisible();
     // What is to open without a network must be on the device first.
-    await device.evaluate(() => navigator.serviceWorker.ready);
+    await kept(device);
     expect(await faults(device)).toEqual([]);
     expect(await device.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     const answer = async (text: string) => {

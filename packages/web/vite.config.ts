@@ -1,20 +1,52 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { filesKept, keptAddresses, type Chunk } from './src/kept-on-devices.ts';
+
+/** Files of pages that open without a network; known once all are built. */
+let kept: ReadonlySet<string> = new Set();
+const whatIsKept: Plugin = {
+  name: 'what a device keeps',
+  generateBundle(_, bundle) {
+    kept = filesKept(
+      new Map(
+        Object.entries(bundle).flatMap(([file, part]) =>
+          part.type === 'chunk' ? [[file, part as Chunk]] : [],
+        ),
+      ),
+    );
+  },
+};
 
 const server = `http://127.0.0.1:${process.env['KIVEX_PORT'] ?? '4180'}`;
 
 export default defineConfig({
   plugins: [
     react(),
-    // The shell is kept on the device, so that a bench reloaded without a network still opens.
+    whatIsKept,
+    // The pages of students are kept on the device, so that a bench reloaded without a network still opens.
     VitePWA({
       registerType: 'autoUpdate',
       injectRegister: false,
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        manifestTransforms: [
+          (files) => ({
+            manifest: files.filter(({ url }) => !url.endsWith('.js') || kept.has(url)),
+            warnings: [],
+          }),
+        ],
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//, /^\/live\//],
+        navigateFallbackAllowlist: keptAddresses,
+        // A page of staff is not kept: it begins with what the server has, since what it needs next is there only.
+        runtimeCaching: [
+          {
+            urlPattern: ({ request, url }) =>
+              request.mode === 'navigate' && !/^\/(api|live)\//.test(url.pathname),
+            handler: 'NetworkOnly',
+            options: { precacheFallback: { fallbackURL: '/index.html' } },
+          },
+        ],
       },
       manifest: {
         name: 'Kivex',

@@ -11,9 +11,6 @@ import { PlainHead } from './PlainHead.js';
 import { AnswersOnTheWay, findSet, sendingInWords, type Sending } from './recall/given-set.js';
 import { RecallPart } from './recall/RecallPart.js';
 
-/** Milliseconds between two tries to send what waits. */
-const tryEvery = 15_000;
-
 export default function SetPage() {
   const { code = '' } = useParams();
   const { data, error, refetch } = useQuery({
@@ -51,13 +48,12 @@ function GivenRecall({ code, given }: { readonly code: string; readonly given: G
       ),
   );
   useEffect(() => {
-    const flush = () => void way.flush();
-    flush();
-    const again = setInterval(flush, tryEvery);
-    window.addEventListener('online', flush);
+    const back = () => void way.backAgain();
+    void way.flush();
+    window.addEventListener('online', back);
     return () => {
-      clearInterval(again);
-      window.removeEventListener('online', flush);
+      way.stop();
+      window.removeEventListener('online', back);
     };
   }, [way]);
   const cards = useMemo(() => {

@@ -1,4 +1,4 @@
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import type { GivenSet, SetAnswer } from '@kivex/contract';
 import { syllabusOf } from '@kivex/core';
 import { RequestProblem } from '../../kit/request/request.js';
@@ -65,6 +65,7 @@ describe('answers on their way', () => {
     await before.add(answer(2));
     expect(states.at(-1)).toEqual({ waiting: 2, sent: 0, over: undefined });
     expect(sendingInWords(before.now)).toBe('2 answers wait for the network, kept on this device.');
+    before.stop();
     const got: SetAnswer[] = [];
     const after = new AnswersOnTheWay(
       '123456',
@@ -138,5 +139,57 @@ describe('answers on their way', () => {
     const slowed = new AnswersOnTheWay('1', refuse(new RequestProblem(429, 'Wait.')), () => undefined, store);
     await slowed.add(answer(1));
     expect(slowed.now).toEqual({ waiting: 1, sent: 0, over: undefined });
+    slowed.stop();
+  });
+});
+
+describe('answers that could not be sent', () => {
+  beforeEach(() => void jest.useFakeTimers());
+  afterEach(() => void jest.useRealTimers());
+  /** A way to a server that is there or is not, and when it was tried, in seconds. */
+  const way = () => {
+    const tries: number[] = [];
+    const server = { there: false };
+    const began = Date.now();
+    const send = (): Promise<void> => {
+      tries.push(Math.round((Date.now() - began) / 1000));
+      return server.there ? Promise.resolve() : Promise.reject(unreached);
+    };
+    return { tries, server, way: new AnswersOnTheWay('123456', send, () => undefined, ownStore()) };
+  };
+  const seconds = (n: number) => jest.advanceTimersByTimeAsync(n * 1000);
+
+  test('are tried again by themselves, each time a little later, a quarter of a minute at most, until they are there', async () => {
+    const { tries, server, way: own } = way();
+    await own.add({ card: 'c1', answer: 'a1' });
+    await seconds(46);
+    expect(tries).toEqual([0, 1, 3, 7, 15, 30, 45]);
+    server.there = true;
+    await seconds(15);
+    expect(own.now).toEqual({ waiting: 0, sent: 1, over: undefined });
+    await seconds(60);
+    expect(tries).toHaveLength(8);
+  });
+  test('are tried soon once the network is back, even where the first try then comes too early', async () => {
+    const { tries, server, way: own } = way();
+    await own.add({ card: 'c1', answer: 'a1' });
+    await seconds(20);
+    await own.backAgain();
+    server.there = true;
+    await seconds(1);
+    expect(tries.slice(-2)).toEqual([20, 21]);
+    expect(own.now.waiting).toBe(0);
+  });
+  test('are not tried any more once nobody waits here, not even when one is on its way just then', async () => {
+    const { tries, way: own } = way();
+    const adding = own.add({ card: 'c1', answer: 'a1' });
+    own.stop();
+    await adding;
+    await seconds(60);
+    expect(tries).toEqual([0]);
+    await own.flush();
+    own.stop();
+    await seconds(60);
+    expect(tries).toEqual([0, 60]);
   });
 });

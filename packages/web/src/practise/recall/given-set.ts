@@ -12,6 +12,9 @@ const setKey = (code: string) => `kivex-set-${code}`;
 const unsentKey = (code: string) => `kivex-set-unsent-${code}`;
 /** Answers sent at once, as many as the server takes. */
 const atOnce = 60;
+/** Milliseconds until what could not be sent is tried again; twice as long each time, up to the longest. */
+const firstPause = 1_000;
+const longestPause = 15_000;
 
 function read<T>(store: Store, key: string): T | undefined {
   try {
@@ -62,6 +65,9 @@ export class AnswersOnTheWay {
   private unsent: readonly SetAnswer[];
   private busy = false;
   private state: Sending;
+  private pause = firstPause;
+  private next: ReturnType<typeof setTimeout> | undefined;
+  private stopped = false;
 
   constructor(
     private readonly code: string,
@@ -84,14 +90,29 @@ export class AnswersOnTheWay {
     await this.flush();
   }
 
-  /** Sends what waits. */
+  /** The network is back, it is said: the first try may still come too early, and is then soon made again. */
+  async backAgain(): Promise<void> {
+    this.pause = firstPause;
+    await this.flush();
+  }
+
+  /** Nobody waits here any more; what is unsent stays on the device. */
+  stop(): void {
+    this.stopped = true;
+    clearTimeout(this.next);
+  }
+
+  /** Sends what waits; what cannot be sent is tried again by itself. */
   async flush(): Promise<void> {
+    this.stopped = false;
     if (this.busy) return;
     this.busy = true;
+    clearTimeout(this.next);
     try {
       while (this.unsent.length && this.state.over === undefined) {
         const batch = this.unsent.slice(0, atOnce);
         await this.send(batch);
+        this.pause = firstPause;
         this.keep(this.unsent.slice(batch.length), this.state.sent + batch.length);
       }
     } catch (problem) {
@@ -99,6 +120,9 @@ export class AnswersOnTheWay {
       if (problem instanceof RequestProblem && [409, 422].includes(problem.status)) {
         this.state = { ...this.state, over: problem.message };
         this.keep([]);
+      } else if (!this.stopped) {
+        this.next = setTimeout(() => void this.flush(), this.pause);
+        this.pause = Math.min(2 * this.pause, longestPause);
       }
     } finally {
       this.busy = false;
