@@ -1,3 +1,5 @@
+import { bundled } from './scripts/unit-tests/bundle.mjs';
+
 /** Jest runs what tsc built, so what is tested is what ships. */
 const project = (name, built = 'dist') => ({
   displayName: name,
@@ -11,7 +13,13 @@ const inPlainNode = {
   setupFiles: ['<rootDir>/../../scripts/unit-tests/setup.mjs'],
 };
 // Pages have stores of their own, which no other file may find half filled: each file in a context of its own.
-const web = project('web', 'build');
+const web = {
+  ...project('web', 'build'),
+  globalSetup: '<rootDir>/../../scripts/unit-tests/bundle.mjs',
+  moduleNameMapper: Object.fromEntries(
+    Object.entries(bundled).map(([name, file]) => [`^${name}$`, `<rootDir>/build/bundled/${file}.js`]),
+  ),
+};
 const drawn = '\\.dom\\.test\\.js$';
 export default {
   projects: [
