@@ -43,18 +43,24 @@ try {
   needPackages();
   const only = process.argv[2];
   const wanted = (name) => !only || only === name;
+  // Building keeps one core busy, and what is written needs no building to be looked at.
+  const format =
+    wanted('format') &&
+    check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], { held: true });
   buildAll(console.log);
+  await format;
   mariadb = await startTestDatabase();
   const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };
   if (wanted('types')) await check('types', 'typescript/bin/tsc', ['-b']);
-  // Each of these keeps one core busy: the long one beside the two short ones.
+  const jest = (name, args) =>
+    check(name, 'jest/bin/jest.js', args, {
+      env: database,
+      flags: ['--experimental-vm-modules', '--no-warnings'],
+    });
+  // Lint keeps one core busy: what needs one beside it.
   await Promise.all([
     wanted('lint') && check('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0'], { held: true }),
     (async () => {
-      if (wanted('format'))
-        await check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], {
-          held: true,
-        });
       if (wanted('floors'))
         await check(
           'floors',
@@ -65,13 +71,11 @@ try {
           ],
           { held: true },
         );
+      if (wanted('unit'))
+        await jest('unit tests of the core', ['--selectProjects', 'core', '--maxWorkers', '1']);
     })(),
   ]);
-  if (wanted('unit'))
-    await check('unit and server tests', 'jest/bin/jest.js', [], {
-      env: database,
-      flags: ['--experimental-vm-modules', '--no-warnings'],
-    });
+  if (wanted('unit')) await jest('unit and server tests', ['--selectProjects', 'server', 'web', 'drawn']);
   if (wanted('browser'))
     await check(
       'browser tests',
