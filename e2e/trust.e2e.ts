@@ -236,4 +236,27 @@ test.describe.serial('trust', () => {
     await allSaved(poor.page);
     await poor.context.close();
   });
+
+  test('a page of staff stays with what is half entered while the server is away, says so, and goes on by itself', async () => {
+    const { page } = teacher;
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${kivex.base}/classes`);
+    await page.getByLabel('Name of the class').fill('8 Lantern');
+    await kivex.kill();
+    // What is older than a few seconds is asked anew when one comes back to the page.
+    const comeBack = () => page.evaluate(() => dispatchEvent(new Event('visibilitychange')));
+    await expect(async () => {
+      await comeBack();
+      await expect(
+        page.getByText('Kivex cannot be reached just now. What is on screen may be old'),
+      ).toBeVisible({
+        timeout: 1000,
+      });
+    }).toPass();
+    await expect(page.getByLabel('Name of the class')).toHaveValue('8 Lantern');
+    expect(await faults(page)).toEqual([]);
+    await kivex.up();
+    await expect(page.getByText('What is on screen may be old')).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByLabel('Name of the class')).toHaveValue('8 Lantern');
+  });
 });

@@ -7,6 +7,7 @@ import { dayAndTime } from '../kit/moments.js';
 import { isTyping } from '../kit/is-typing.js';
 import { pressedKey } from '../kit/pressed-key.js';
 import { Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { faces, facesOf } from './faces.js';
 import { useLesson } from './lesson-queries.js';
@@ -28,7 +29,7 @@ const Face = chakra(NavLink, {
     borderStyle: 'solid',
     borderColor: 'transparent',
     _hover: { bg: 'slate.200' },
-    '&[aria-current=page]': {
+    '&[aria-current=page], &[aria-current=page]:hover': {
       bg: 'porcelain',
       color: 'permanganate',
       borderColor: 'permanganate',
@@ -60,7 +61,7 @@ export default function LessonFrame() {
   }, [go, id]);
 
   if (lesson.isPending) return <Loading what="the lesson" />;
-  if (lesson.error) return <Failed error={lesson.error} again={() => void lesson.refetch()} />;
+  if (isLacking(lesson)) return <Failed error={lesson.error} again={() => void lesson.refetch()} />;
   const { title, className, room, startsAt, state } = lesson.data;
   return (
     <>

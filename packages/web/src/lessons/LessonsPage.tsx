@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
 import { AskedToMark } from './AskedToMark.js';
@@ -30,7 +31,7 @@ export default function LessonsPage() {
   const me = useMe();
   const technician = me.data?.role === 'technician';
   if (lessons.isPending) return <Loading what="the lessons" />;
-  if (lessons.error) return <Failed error={lessons.error} again={() => void lessons.refetch()} />;
+  if (isLacking(lessons)) return <Failed error={lessons.error} again={() => void lessons.refetch()} />;
   const all = lessons.data.pages.flat();
   const newLesson = !technician && (
     <Button asChild variant="go">

@@ -11,6 +11,7 @@ import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { forInput } from '../kit/moments.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { placeProblem } from '../kit/request/form-problems.js';
 import { call } from '../kit/request/call.js';
 import { Select } from '../kit/Select.js';
@@ -88,7 +89,7 @@ export default function NewLessonPage() {
   }, [students, size, perRow, room, only]);
 
   if (practicals.isPending || classes.isPending) return <Loading what="practicals and classes" />;
-  if (practicals.error || classes.error)
+  if (isLacking(practicals) || isLacking(classes))
     return (
       <Failed
         error={practicals.error ?? classes.error}
@@ -226,7 +227,7 @@ function ClassGroups({
   readonly groups: readonly DraftGroup[];
   readonly change: (groups: readonly DraftGroup[]) => void;
 }) {
-  if (error) return <Failed error={error} again={() => void refetch()} />;
+  if (error && !data) return <Failed error={error} again={() => void refetch()} />;
   if (!data)
     return classId ? (
       <Loading what="the class" />

@@ -7,6 +7,7 @@ import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { isTyping } from '../kit/is-typing.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { ProgressBar } from '../kit/ProgressBar.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
@@ -21,7 +22,7 @@ export default function BlindPage() {
     queryFn: () => call('GET /api/second-markings/:marking', { marking: id }),
   });
   if (marking.isPending) return <Loading what="the answers" />;
-  if (marking.error) return <Failed error={marking.error} again={() => void marking.refetch()} />;
+  if (isLacking(marking)) return <Failed error={marking.error} again={() => void marking.refetch()} />;
   return <Blind id={id} marking={marking.data} />;
 }
 

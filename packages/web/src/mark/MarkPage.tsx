@@ -5,6 +5,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { OneOf } from '../kit/Choices.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Tile } from '../kit/Tile.js';
 import { Surface } from '../lessons/Follows.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
@@ -88,7 +89,7 @@ export default function MarkPage() {
   });
 
   if (marks.isPending || events.isPending) return <Loading what="the marks" />;
-  if (marks.error || events.error)
+  if (isLacking(marks) || isLacking(events))
     return (
       <Failed
         error={marks.error ?? events.error}

@@ -11,6 +11,7 @@ import { Button } from '../kit/Button.js';
 import { Choices } from '../kit/Choices.js';
 import { Form } from '../kit/Form.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
@@ -52,7 +53,7 @@ export default function TogetherPage() {
   });
   const { group } = list;
   // What one is deciding stays in sight where it could not be fetched anew.
-  if (open.error && !open.data) return <Failed error={open.error} again={() => void open.refetch()} />;
+  if (isLacking(open)) return <Failed error={open.error} again={() => void open.refetch()} />;
   if (error) return <Notice tone="stop">{error.message}</Notice>;
   if (open.isPending || !found) return <Loading what="what wants a person" />;
   return (

@@ -8,6 +8,7 @@ import { Link, useParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { address, call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { PinCards } from './PinCards.js';
@@ -28,7 +29,7 @@ export default function ClassPage() {
   const [problem, setProblem] = useState<string>();
   const [left, setLeft] = useState<string>();
   if (roster.isPending) return <Loading what="the class" />;
-  if (roster.error) return <Failed error={roster.error} again={() => void roster.refetch()} />;
+  if (isLacking(roster)) return <Failed error={roster.error} again={() => void roster.refetch()} />;
 
   const attempt = async (work: () => Promise<void>) => {
     setProblem(undefined);

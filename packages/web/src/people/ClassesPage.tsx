@@ -9,6 +9,7 @@ import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { Field } from '../kit/Field.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { placeProblem } from '../kit/request/form-problems.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
@@ -37,7 +38,7 @@ export default function ClassesPage() {
     }
   });
   if (classes.isPending) return <Loading what="the classes" />;
-  if (classes.error) return <Failed error={classes.error} again={() => void classes.refetch()} />;
+  if (isLacking(classes)) return <Failed error={classes.error} again={() => void classes.refetch()} />;
   return (
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '2fr 1fr' }} alignItems="start">
       <Tile>

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -23,7 +24,7 @@ export default function SchoolPage() {
     enabled: me.data !== undefined && !technician,
   });
   if (!me.data || (staff.isPending && !technician)) return <Loading what="the staff" />;
-  if (staff.error) return <Failed error={staff.error} again={() => void staff.refetch()} />;
+  if (isLacking(staff)) return <Failed error={staff.error} again={() => void staff.refetch()} />;
   const head = me.data.role === 'head';
   return (
     <Box display="grid" gap="4" gridTemplateColumns={{ base: '1fr', lg: '2fr 1fr' }} alignItems="start">

@@ -7,6 +7,7 @@ import { Button } from '../kit/Button.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { useInPages } from '../kit/request/in-pages.js';
 import { Tile } from '../kit/Tile.js';
 import { address } from '../kit/request/call.js';
@@ -14,7 +15,7 @@ import { address } from '../kit/request/call.js';
 export default function TrailPage() {
   const trail = useInPages('trail', 'GET /api/audit');
   if (trail.isPending) return <Loading what="the trail" />;
-  if (trail.error) return <Failed error={trail.error} again={() => void trail.refetch()} />;
+  if (isLacking(trail)) return <Failed error={trail.error} again={() => void trail.refetch()} />;
   const entries = trail.data.pages.flat();
   return (
     <Tile>

@@ -12,6 +12,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { call } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
@@ -32,7 +33,7 @@ export function ClassRuns({ lesson, work, syllabus }: ClassRunsProps) {
   const exercise = useMemo(() => unknownExercise(syllabus, work.asks, work.seed), [syllabus, work]);
   const played = usePlayed(runs.data, exercise);
   const [at, setAt] = useState<{ readonly student: string; readonly step: number }>();
-  if (runs.error) return <Failed error={runs.error} again={() => void runs.refetch()} />;
+  if (isLacking(runs)) return <Failed error={runs.error} again={() => void runs.refetch()} />;
   if (!runs.data) return <Loading what="the runs" />;
   if (!runs.data.length) return <Notice>Nobody has sent a run in yet.</Notice>;
   const told = at && played.get(at.student)?.steps[at.step];

@@ -16,6 +16,7 @@ import { SaveProblem } from '../drafts/SaveProblem.js';
 import { useDocument } from '../drafts/use-document.js';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Parts } from '../kit/Parts.js';
 import { address, call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
@@ -74,7 +75,7 @@ export default function PracticalPage() {
 
   const advice = useMemo(() => (practical ? adviceFor(practical) : []), [practical]);
 
-  if (whole.error) return <Failed error={whole.error} again={() => void whole.refetch()} />;
+  if (isLacking(whole)) return <Failed error={whole.error} again={() => void whole.refetch()} />;
   if (!practical || !whole.data) return <Loading what="the practical" />;
   const teaching = me.data?.role !== 'technician';
   const { changed } = document;

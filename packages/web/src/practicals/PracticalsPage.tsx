@@ -9,6 +9,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { FileButton } from '../kit/FileButton.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { RequestProblem } from '../kit/request/request.js';
 import { useMe } from '../kit/shell/Shell.js';
@@ -66,7 +67,8 @@ export default function PracticalsPage() {
   };
 
   if (practicals.isPending) return <Loading what="the practicals" />;
-  if (practicals.error) return <Failed error={practicals.error} again={() => void practicals.refetch()} />;
+  if (isLacking(practicals))
+    return <Failed error={practicals.error} again={() => void practicals.refetch()} />;
   const shown = practicals.data.filter((p) => p.archived === archived);
   const put = practicals.data.filter((p) => p.archived).length;
   return (

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate, useParams } from 'react-router';
 import { Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 
 export default function JarPage() {
@@ -12,6 +13,6 @@ export default function JarPage() {
     retry: false,
   });
   if (found.isPending) return <Loading what="the jar" />;
-  if (found.error) return <Failed error={found.error} again={() => void found.refetch()} />;
+  if (isLacking(found)) return <Failed error={found.error} again={() => void found.refetch()} />;
   return <Navigate to={`/lessons/${found.data.id}/prepare?part=make&jar=${id}`} replace />;
 }

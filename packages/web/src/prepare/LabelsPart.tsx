@@ -16,6 +16,7 @@ import { Checkbox } from '../kit/Checkbox.js';
 import { Field } from '../kit/Field.js';
 import { FileLink } from '../kit/FileLink.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { address, call } from '../kit/request/call.js';
 import { Cell, Row, Table } from '../kit/Table.js';
@@ -72,7 +73,7 @@ export function LabelsPart({ lessonId }: { readonly lessonId: string }) {
     [labels.data, only],
   );
   if (labels.isPending) return <Loading what="the labels" />;
-  if (labels.error) return <Failed error={labels.error} again={() => void labels.refetch()} />;
+  if (isLacking(labels)) return <Failed error={labels.error} again={() => void labels.refetch()} />;
   const sheet = address(
     'GET /api/lessons/:lesson/preparation/labels.pdf',
     { lesson: lessonId },

@@ -6,6 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { day } from '../kit/moments.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
@@ -16,7 +17,7 @@ export function FairnessPart() {
     queryKey: ['school-fairness'],
     queryFn: () => call('GET /api/review/fairness', {}),
   });
-  if (found.error) return <Failed error={found.error} again={() => void found.refetch()} />;
+  if (isLacking(found)) return <Failed error={found.error} again={() => void found.refetch()} />;
   if (!found.data) return <Loading what="answers with other marks" />;
   if (!found.data.length)
     return (

@@ -8,6 +8,7 @@ import { Button } from '../kit/Button.js';
 import { FileLink } from '../kit/FileLink.js';
 import { shortTestName } from '../kit/look-names.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Parts } from '../kit/Parts.js';
 import { address, call } from '../kit/request/call.js';
 import { SheetLinks } from '../kit/SheetLinks.js';
@@ -29,7 +30,7 @@ export default function ReviewPage() {
     queryFn: () => call('GET /api/lessons/:lesson/review', { lesson: lesson.id }),
   });
   if (review.isPending) return <Loading what="the results" />;
-  if (review.error) return <Failed error={review.error} again={() => void review.refetch()} />;
+  if (isLacking(review)) return <Failed error={review.error} again={() => void review.refetch()} />;
   if (!review.data.items.length)
     return (
       <Tile>

@@ -10,6 +10,7 @@ import { Button } from '../kit/Button.js';
 import { shareBars } from '../kit/chart/chart-options.js';
 import { Field } from '../kit/Field.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Parts } from '../kit/Parts.js';
 import { address } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
@@ -49,7 +50,7 @@ export default function SchoolReviewPage() {
     setParams(next, { replace: true });
   };
   if (review.isPending) return <Loading what="the results of the school" />;
-  if (review.error) return <Failed error={review.error} again={() => void review.refetch()} />;
+  if (isLacking(review)) return <Failed error={review.error} again={() => void review.refetch()} />;
   const { data } = review;
   return (
     <>

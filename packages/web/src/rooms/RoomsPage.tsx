@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Plus } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
@@ -23,7 +24,7 @@ export default function RoomsPage() {
     onSuccess: () => cache.invalidateQueries({ queryKey: ['rooms'] }),
   });
   if (rooms.isPending) return <Loading what="the rooms" />;
-  if (rooms.error) return <Failed error={rooms.error} again={() => void rooms.refetch()} />;
+  if (isLacking(rooms)) return <Failed error={rooms.error} again={() => void rooms.refetch()} />;
   return (
     <Box display="grid" gap="4" gridTemplateColumns="minmax(0, 1fr)">
       <Box display="flex" alignItems="center" gap="3">

@@ -9,6 +9,7 @@ import { Form } from '../kit/Form.js';
 import { Input } from '../kit/Input.js';
 import { day } from '../kit/moments.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { Tile } from '../kit/Tile.js';
 import { useNow } from '../kit/use-now.js';
@@ -58,7 +59,7 @@ function Kept({ code }: { readonly code: string }) {
     retry: false,
   });
   if (found.isPending) return <Loading what="the sample" />;
-  if (found.error) return <Failed error={found.error} again={() => void found.refetch()} />;
+  if (isLacking(found)) return <Failed error={found.error} again={() => void found.refetch()} />;
   const kept = found.data;
   const late = !kept.goneAt && Date.parse(kept.expiresAt) < now;
   return (

@@ -1,6 +1,7 @@
 /** Run: every bench at a glance, live; calls answered with one press. */
 import { createContext, useCallback, useContext, useMemo, useState } from 'react';
 import { Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { useCalm } from '../kit/use-calm.js';
 import { useNow } from '../kit/use-now.js';
 import { FollowsFrame, Surface } from '../lessons/Follows.js';
@@ -54,7 +55,7 @@ export default function RunPage() {
   const refetch = useCallback(() => void fetchLog(), [fetchLog]);
   const acts = useBenchActs(lesson.id, refetch, setProblem);
   if (events.isPending) return <Loading what="the benches" />;
-  if (events.error) return <Failed error={events.error} again={refetch} />;
+  if (isLacking(events)) return <Failed error={events.error} again={refetch} />;
   const board: Board = {
     lesson,
     benches,

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Empty, Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Parts } from '../kit/Parts.js';
 import { Cell, Row, Table } from '../kit/Table.js';
 import { Tile } from '../kit/Tile.js';
@@ -22,7 +23,7 @@ export default function StorePage() {
   const change = useStoreChange();
   const [editing, setEditing] = useState<StoreItem | 'new'>();
   if (store.isPending) return <Loading what="the store" />;
-  if (store.error) return <Failed error={store.error} again={() => void store.refetch()} />;
+  if (isLacking(store)) return <Failed error={store.error} again={() => void store.refetch()} />;
   const { items } = store.data;
   const warnings = stockWarnings(items, today()).filter(
     (w) => w.kind !== 'none' || items.find((i) => i.id === w.item)!.batches.length > 0,

@@ -8,6 +8,7 @@ import { Button } from '../kit/Button.js';
 import { Fold } from '../kit/Fold.js';
 import { dayAndTime } from '../kit/moments.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { askNow, nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
@@ -33,7 +34,7 @@ export function SchoolRules({ names }: SchoolRulesProps) {
         cache.invalidateQueries({ queryKey: ['marks'] }),
       ]),
   });
-  if (rules.error && !rules.data) return <Failed error={rules.error} again={() => void rules.refetch()} />;
+  if (isLacking(rules)) return <Failed error={rules.error} again={() => void rules.refetch()} />;
   if (rules.isPending) return <Loading what="what was decided at the desk" />;
   const standing = rules.data.filter((r) => !r.undone);
   const behind = rules.data.filter((r) => r.undone);

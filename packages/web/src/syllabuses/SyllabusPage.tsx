@@ -6,6 +6,7 @@ import { DraftBar } from '../drafts/DraftBar.js';
 import { SaveProblem } from '../drafts/SaveProblem.js';
 import { useDocument } from '../drafts/use-document.js';
 import { Failed, Loading } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { Parts } from '../kit/Parts.js';
 import { addSyllabus, useSyllabus } from '../practicals/practical-queries.js';
 import { useSyllabusDrafts } from './syllabus-drafts.js';
@@ -30,7 +31,7 @@ export default function SyllabusPage() {
     asCopy: (mine) => ({ ...mine, name: `${mine.name} (copy)`.slice(0, 120) }),
   });
   const { draft, change } = document;
-  if (whole.error) return <Failed error={whole.error} again={() => void whole.refetch()} />;
+  if (isLacking(whole)) return <Failed error={whole.error} again={() => void whole.refetch()} />;
   if (!draft || !whole.data) return <Loading what="the syllabus" />;
   const { head } = whole.data;
   return (

@@ -6,6 +6,7 @@ import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../kit/Button.js';
 import { Failed, Loading, Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { useMe } from '../kit/shell/Shell.js';
 import { Tile } from '../kit/Tile.js';
@@ -36,7 +37,7 @@ export default function SyllabusesPage() {
     onSuccess: () => cache.invalidateQueries({ queryKey: ['syllabuses'] }),
   });
   if (own.isPending) return <Loading what="the syllabuses" />;
-  if (own.error) return <Failed error={own.error} again={() => void own.refetch()} />;
+  if (isLacking(own)) return <Failed error={own.error} again={() => void own.refetch()} />;
   const failed = copy.error ?? set.error;
   return (
     <Box display="grid" gap="4">

@@ -20,7 +20,8 @@ const NavItem = chakra(NavLink, {
     whiteSpace: 'nowrap',
     _hover: { bg: 'bar.lift' },
     _focusVisible: { outline: '3px solid', outlineColor: 'bar.focus' },
-    '&[aria-current=page]': { bg: 'bar.here', color: 'bar.hereInk' },
+    // The pointer lies on it still when one has just come.
+    '&[aria-current=page], &[aria-current=page]:hover': { bg: 'bar.here', color: 'bar.hereInk' },
   },
 });
 

@@ -9,20 +9,21 @@ interface CatcherProps {
 }
 interface CatcherState {
   readonly failed: boolean;
+  readonly error: unknown;
   /** Where it failed; another address is tried. */
   readonly at: string;
 }
 
 class Catcher extends Component<CatcherProps, CatcherState> {
-  override state: CatcherState = { failed: false, at: this.props.at };
-  static getDerivedStateFromError(): Partial<CatcherState> {
-    return { failed: true };
+  override state: CatcherState = { failed: false, error: undefined, at: this.props.at };
+  static getDerivedStateFromError(error: unknown): Partial<CatcherState> {
+    return { failed: true, error };
   }
   static getDerivedStateFromProps({ at }: CatcherProps, state: CatcherState): CatcherState | null {
-    return at === state.at ? null : { failed: false, at };
+    return at === state.at ? null : { failed: false, error: undefined, at };
   }
   override render(): ReactNode {
-    return this.state.failed ? <PageError /> : this.props.children;
+    return this.state.failed ? <PageError error={this.state.error} /> : this.props.children;
   }
 }
 

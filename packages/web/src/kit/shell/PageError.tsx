@@ -2,16 +2,17 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { Button } from '../Button.js';
+import { useOnline } from './online.js';
+import { whyNoPage } from './why-no-page.js';
 
-export function PageError() {
+export function PageError({ error }: { readonly error: unknown }) {
+  const online = useOnline();
   return (
     <Box p="8" textAlign="center" role="alert">
       <chakra.h1 fontSize="xl" mb="2">
         This page could not be shown
       </chakra.h1>
-      <chakra.p mb="4">
-        What you logged is safe. Load it again; if it stays, tell whoever looks after Kivex.
-      </chakra.p>
+      <chakra.p mb="4">{whyNoPage(error, online)}</chakra.p>
       <Button variant="go" onClick={() => location.reload()}>
         Load again
       </Button>

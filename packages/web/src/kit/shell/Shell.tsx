@@ -5,6 +5,7 @@ import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-quer
 import { Suspense, useEffect, useState, type ComponentType } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate } from 'react-router';
 import { call } from '../request/call.js';
+import { useIsOld } from '../request/lacking.js';
 import { RequestProblem } from '../request/request.js';
 import { Failed, Loading } from '../Notice.js';
 import { isTyping } from '../is-typing.js';
@@ -21,21 +22,30 @@ export interface PaletteProps {
   readonly acts: Readonly<Record<'theme' | 'help' | 'sign-out', () => void>>;
 }
 
-/** The signed-in member of staff. */
+/** Milliseconds until a server that could not be reached is asked again who one is. */
+const askAgain = 5_000;
+const isSignedOut = (error: unknown) => error instanceof RequestProblem && error.status === 401;
+
+/** The signed-in member of staff. Without them no page stands: asked until the server answers. */
 export const useMe = () =>
   useQuery({
     queryKey: ['me'],
     queryFn: () => call('GET /api/staff/me'),
     staleTime: 300_000,
-    retry: (n, e) => n < 2 && !(e instanceof RequestProblem && e.status === 401),
+    retry: (n, e) => n < 2 && !isSignedOut(e),
+    refetchInterval: ({ state: { error } }) => (error && !isSignedOut(error) ? askAgain : false),
   });
 
 export function Shell({ palette: Palette }: { readonly palette: ComponentType<PaletteProps> }) {
   const me = useMe();
+  // What went wrong last is said also while it is asked again.
+  const [lost, setLost] = useState(me.error);
+  if (me.error && me.error !== lost) setLost(me.error);
   const { pathname, search } = useLocation();
   const go = useNavigate();
   const cache = useQueryClient();
   const online = useOnline();
+  const old = useIsOld();
   const waiting = useMutationState({ filters: { predicate: (m) => m.state.isPaused } }).length > 0;
   const [above, setAbove] = useState<'help' | 'palette'>();
   const close = () => setAbove(undefined);
@@ -56,10 +66,11 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
     return () => removeEventListener('keydown', press);
   }, []);
 
-  if (me.isPending) return <Loading what="your desk" />;
-  if (me.error instanceof RequestProblem && me.error.status === 401)
+  if (isSignedOut(me.error))
     return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname + search)}`} replace />;
-  if (me.error) return <Failed error={me.error} again={() => void me.refetch()} />;
+  // Asked anew in vain, a page that stands stays, with all that is being entered.
+  if (!me.data)
+    return lost ? <Failed error={lost} again={() => void me.refetch()} /> : <Loading what="your desk" />;
 
   if (me.data.mustChangePassword && pathname !== '/new-password')
     return <Navigate to="/new-password" replace />;
@@ -75,11 +86,13 @@ export function Shell({ palette: Palette }: { readonly palette: ComponentType<Pa
         Skip to the work
       </chakra.a>
       <Bar me={me.data} find={() => setAbove('palette')} help={() => setAbove('help')} signOut={signOut} />
-      {!online && (
+      {(!online || old) && (
         <Box role="status" bg="saffron.wash" color="saffron" px="4" py="2" fontWeight="600">
-          {waiting
-            ? 'No network. What you changed is not saved yet: keep this page open, it is sent when the network is back.'
-            : 'No network. What is on screen may be old; it catches up by itself.'}
+          {online
+            ? 'Kivex cannot be reached just now. What is on screen may be old; it catches up by itself.'
+            : waiting
+              ? 'No network. What you changed is not saved yet: keep this page open, it is sent when the network is back.'
+              : 'No network. What is on screen may be old; it catches up by itself.'}
         </Box>
       )}
       <Shortcuts open={above === 'help'} close={close} />

@@ -1,5 +1,5 @@
-import { describe, expect, test } from '@jest/globals';
-import { screen, waitFor } from '@testing-library/react';
+import { describe, expect, jest, test } from '@jest/globals';
+import { act, screen, waitFor } from '@testing-library/react';
 import { Link, useLocation } from 'react-router';
 import { me } from '../../testing/lesson-fixture.js';
 import { faults, Refusal, show } from '../../testing/show.js';
@@ -92,6 +92,44 @@ describe('the frame of every staff page', () => {
     await user.keyboard('si{Enter}');
     await waitFor(() => expect(at()).toBe('/sign-in'));
     expect(asked.map((a) => a.path)).toContain('/api/staff/sign-out');
+  });
+});
+
+describe('a server that cannot be reached', () => {
+  const after = (seconds: number) => act(() => jest.advanceTimersByTimeAsync(seconds * 1000));
+  test('is told, and asked again until it answers; a page that stands stays when it is away later', async () => {
+    jest.useFakeTimers();
+    try {
+      let there = false;
+      const { asked } = shell({
+        server: {
+          'GET /api/staff/me': () => (there ? me : new Refusal(503, { detail: 'Kivex is away just now.' })),
+        },
+      });
+      await after(9);
+      expect(screen.getByText('Kivex is away just now.')).toBeTruthy();
+      there = true;
+      await after(9);
+      expect(screen.queryByText('Kivex is away just now.')).toBeNull();
+      expect(screen.getByRole('button', { name: 'Menu' })).toBeTruthy();
+      const times = asked.length;
+      await after(60);
+      expect(asked).toHaveLength(times);
+      // Asked anew in vain once one is there: the page stays, and it goes on asking.
+      there = false;
+      await after(300);
+      act(() => void window.dispatchEvent(new Event('visibilitychange')));
+      await after(9);
+      expect(asked.length).toBeGreaterThan(times);
+      expect(screen.queryByText('Kivex is away just now.')).toBeNull();
+      expect(screen.getByRole('button', { name: 'Menu' })).toBeTruthy();
+      expect(screen.getByText(/cannot be reached just now. What is on screen may be old/)).toBeTruthy();
+      there = true;
+      await after(20);
+      expect(screen.queryByText(/What is on screen may be old/)).toBeNull();
+    } finally {
+      jest.useRealTimers();
+    }
   });
 });
 

@@ -6,6 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Empty, Failed, Loading } from '../../kit/Notice.js';
+import { isLacking } from '../../kit/request/lacking.js';
 import { day } from '../../kit/moments.js';
 import { call } from '../../kit/request/call.js';
 import { askNow } from '../../kit/request/now-or-never.js';
@@ -20,7 +21,7 @@ export function FactsPart() {
     queryKey: ['class-facts'],
     queryFn: () => call('GET /api/class-facts'),
   });
-  if (facts.error) return <Failed error={facts.error} again={() => void facts.refetch()} />;
+  if (isLacking(facts)) return <Failed error={facts.error} again={() => void facts.refetch()} />;
   if (!facts.data) return <Loading what="what was known" />;
   if (!facts.data.length)
     return (

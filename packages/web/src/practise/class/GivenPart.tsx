@@ -7,6 +7,7 @@ import { Link, useSearchParams } from 'react-router';
 import { Button } from '../../kit/Button.js';
 import { Confirm } from '../../kit/Confirm.js';
 import { Empty, Failed, Loading, Notice } from '../../kit/Notice.js';
+import { isLacking } from '../../kit/request/lacking.js';
 import { day } from '../../kit/moments.js';
 import { OnOff } from '../../kit/OnOff.js';
 import { call } from '../../kit/request/call.js';
@@ -32,7 +33,7 @@ export function GivenPart() {
   const show = (id: string | undefined) =>
     setSearch({ part: 'answers', ...(id ? { given: id } : {}) }, { replace: true });
   if (chosen) return <Given key={chosen} id={chosen} back={() => show(undefined)} />;
-  if (list.error) return <Failed error={list.error} again={() => void list.refetch()} />;
+  if (isLacking(list)) return <Failed error={list.error} again={() => void list.refetch()} />;
   if (!list.data) return <Loading what="the sets" />;
   if (!list.data.length)
     return (
