@@ -2,6 +2,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { Notice } from '../kit/Notice.js';
+import { isLacking } from '../kit/request/lacking.js';
 import { call } from '../kit/request/call.js';
 import { askNow } from '../kit/request/now-or-never.js';
 import { Effect } from './Effect.js';
@@ -21,7 +22,7 @@ export function RuleEffect({ lesson, mark, points }: RuleEffectProps) {
     queryFn: () => call('POST /api/lessons/:lesson/marks/rules/preview', { lesson, body: { mark, points } }),
     gcTime: 0,
   });
-  if (preview.error) return <Notice tone="stop">{preview.error.message}</Notice>;
+  if (isLacking(preview)) return <Notice tone="stop">{preview.error?.message}</Notice>;
   return (
     <Box borderLeft="4px solid" borderColor="saffron.line" pl="2" fontSize="sm">
       <Effect preview={preview.data} busy={preview.isPending} />
