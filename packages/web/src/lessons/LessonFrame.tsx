@@ -28,8 +28,8 @@ const Face = chakra(NavLink, {
     borderWidth: '2px',
     borderStyle: 'solid',
     borderColor: 'transparent',
-    _hover: { bg: 'slate.200' },
-    '&[aria-current=page], &[aria-current=page]:hover': {
+    '&:hover:not([aria-current=page])': { bg: 'slate.200' },
+    '&[aria-current=page]': {
       bg: 'porcelain',
       color: 'permanganate',
       borderColor: 'permanganate',

@@ -18,10 +18,10 @@ const NavItem = chakra(NavLink, {
     fontWeight: '600',
     textDecoration: 'none',
     whiteSpace: 'nowrap',
-    _hover: { bg: 'bar.lift' },
+    // Where one is stays as it is: the pointer lies on it still when one has just come.
+    '&:hover:not([aria-current=page])': { bg: 'bar.lift' },
     _focusVisible: { outline: '3px solid', outlineColor: 'bar.focus' },
-    // The pointer lies on it still when one has just come.
-    '&[aria-current=page], &[aria-current=page]:hover': { bg: 'bar.here', color: 'bar.hereInk' },
+    '&[aria-current=page]': { bg: 'bar.here', color: 'bar.hereInk' },
   },
 });
 
