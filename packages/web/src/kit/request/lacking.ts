@@ -17,23 +17,23 @@ export function isLacking<Q extends { readonly data: unknown; readonly error: un
   return query.error !== null && (query.data === undefined || !isAway(query.error));
 }
 
+/** What was asked: its newest answer, and what went wrong the last time. */
+interface Asked {
+  readonly state: { readonly data: unknown; readonly error: unknown };
+}
+/** Stands there, and was asked anew in vain. */
+const isOld = ({ state: { data, error } }: Asked): boolean => data !== undefined && isAway(error);
+
 /** Milliseconds until what was asked anew in vain is asked again. */
 const askAgain = 10_000;
 /** How soon something is asked again by itself: when it stands on a page and its server is away. */
-export const againIfAway = ({
-  state: { data, error },
-}: {
-  readonly state: { readonly data: unknown; readonly error: unknown };
-}): number | false => (data !== undefined && error !== null && isAway(error) ? askAgain : false);
+export const againIfAway = (asked: Asked): number | false => (isOld(asked) ? askAgain : false);
 
 /** Does something on the page stand there that was asked anew in vain? */
 export function useIsOld(): boolean {
   const cache = useQueryClient().getQueryCache();
   return useSyncExternalStore(
     (changed) => cache.subscribe(changed),
-    () =>
-      cache
-        .findAll({ type: 'active' })
-        .some(({ state: { data, error } }) => data !== undefined && error !== null && isAway(error)),
+    () => cache.findAll({ type: 'active' }).some(isOld),
   );
 }

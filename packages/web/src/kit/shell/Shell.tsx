@@ -5,7 +5,7 @@ import { useMutationState, useQuery, useQueryClient } from '@tanstack/react-quer
 import { Suspense, useEffect, useState, type ComponentType } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate } from 'react-router';
 import { call } from '../request/call.js';
-import { useIsOld } from '../request/lacking.js';
+import { isAway, useIsOld } from '../request/lacking.js';
 import { RequestProblem } from '../request/request.js';
 import { Failed, Loading } from '../Notice.js';
 import { isTyping } from '../is-typing.js';
@@ -32,8 +32,8 @@ export const useMe = () =>
     queryKey: ['me'],
     queryFn: () => call('GET /api/staff/me'),
     staleTime: 300_000,
-    retry: (n, e) => n < 2 && !isSignedOut(e),
-    refetchInterval: ({ state: { error } }) => (error && !isSignedOut(error) ? askAgain : false),
+    retry: (n, e) => n < 2 && isAway(e),
+    refetchInterval: ({ state: { error } }) => (isAway(error) ? askAgain : false),
   });
 
 export function Shell({ palette: Palette }: { readonly palette: ComponentType<PaletteProps> }) {
