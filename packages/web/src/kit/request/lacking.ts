@@ -24,10 +24,10 @@ interface Asked {
 /** Stands there, and was asked anew in vain. */
 const isOld = ({ state: { data, error } }: Asked): boolean => data !== undefined && isAway(error);
 
-/** Milliseconds until what was asked anew in vain is asked again. */
+/** Milliseconds until what was asked in vain is asked again. */
 const askAgain = 10_000;
-/** How soon something is asked again by itself: when it stands on a page and its server is away. */
-export const againIfAway = (asked: Asked): number | false => (isOld(asked) ? askAgain : false);
+/** How soon something is asked again by itself: while its server is away. */
+export const againIfAway = ({ state: { error } }: Asked): number | false => (isAway(error) ? askAgain : false);
 
 /** Does something on the page stand there that was asked anew in vain? */
 export function useIsOld(): boolean {
