@@ -27,7 +27,8 @@ const isOld = ({ state: { data, error } }: Asked): boolean => data !== undefined
 /** Milliseconds until what was asked in vain is asked again. */
 const askAgain = 10_000;
 /** How soon something is asked again by itself: while its server is away. */
-export const againIfAway = ({ state: { error } }: Asked): number | false => (isAway(error) ? askAgain : false);
+export const againIfAway = ({ state: { error } }: Asked): number | false =>
+  isAway(error) ? askAgain : false;
 
 /** Does something on the page stand there that was asked anew in vain? */
 export function useIsOld(): boolean {
