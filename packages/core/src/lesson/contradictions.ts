@@ -1,4 +1,5 @@
 /** Where a group's record speaks against itself: repeats that differ, records no ion explains, names that do not follow. */
+import { listed } from '../reading/listed.js';
 import { readIons } from '../reading/read-ions.js';
 import { explains, likeliestSlip } from '../reasoning/likelihood.js';
 import { ionOf } from '../species/species.js';
@@ -44,11 +45,11 @@ export function contradictionsOf(
         [...seen].every((value) => explains({ test, seen: { [attribute]: value } }, ion) === 'plain'),
       );
       if (!compatible) {
-        const words = [...seen].map((value) => label(test, attribute, value)).join(' and ');
+        const words = listed([...seen].map((value) => label(test, attribute, value)));
         found.push({
           sample,
           kind: 'repeats-differ',
-          text: `${words} are recorded for one jar: ask which they trust, and have it repeated.`,
+          text: `${testOf(test).name} of one jar: ${words} are recorded. Ask which they trust, and have it repeated.`,
         });
       }
     }

@@ -87,6 +87,8 @@ describe('contradictions in a record', () => {
   test('repeats that no one ion shows are pointed out, reds of one ion are not', () => {
     expect(of(saw('lilac'), saw('blue-green')).map((c) => c.kind)).toContain('repeats-differ');
     expect(of(saw('red'), saw('crimson'))).toEqual([]);
+    const [odd] = of(saw('none'), saw('lilac'), saw('blue-green'));
+    expect(odd!.text).toMatch(/^Flame test of one jar: no colour, lilac and blue-green are recorded/);
   });
   test('a name that does not follow from the record is pointed out', () => {
     const named = event({ type: 'naming', sample: 'jar', answer: 'copper', evidence: [] });

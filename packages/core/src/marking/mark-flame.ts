@@ -1,5 +1,6 @@
 /** Marks the colour of a flame, by eye or through the glass, against the syllabus's words for the ion. */
 import { colourWord, isColourTerm, type ColourTerm } from '../reading/colour-terms.js';
+import { listed } from '../reading/listed.js';
 import { coloursIn, type ColourClaim } from '../reading/read-colours.js';
 import { readIons } from '../reading/read-ions.js';
 import type { TextReading } from '../reading/read-text.js';
@@ -11,8 +12,7 @@ import { forReview, onePoint, type Mark } from './mark-result.js';
 
 export const termList = (terms: Iterable<ColourTerm>): string => {
   const said = (term: ColourTerm) => (term === 'none' ? 'no colour' : colourWord(term));
-  const words = [...new Set([...terms].map(said))].map((w) => `“${w}”`);
-  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
+  return listed([...new Set([...terms].map(said))].map((w) => `“${w}”`));
 };
 
 /** The claims that speak of the attribute: through the glass or not. All do when the question names the glass. */

@@ -22,6 +22,9 @@ export const boardLogOf = (id: string) =>
     queryFn: () => call('GET /api/lessons/:lesson/board', { lesson: id }),
   });
 export const useBoardLog = (id: string) => useQuery(boardLogOf(id));
+const isThere = () => true as const;
+/** Whether the log has come; who asks only this is not drawn anew at every entry. */
+export const useBoardLogIsThere = (id: string) => useQuery({ ...boardLogOf(id), select: isThere });
 /** Entries kept apart: late ones, and those handed over. */
 export const useHeld = (id: string) =>
   useQuery({

@@ -9,14 +9,15 @@ import { Tile } from '../kit/Tile.js';
 import { byNeed, isQuiet, testsOfLesson } from './bench-status.js';
 import { BenchDrawer } from './BenchDrawer.js';
 import { BenchTile } from './BenchTile.js';
-import type { Board } from './board.js';
+import { useBenches, useBoard } from './board.js';
 import { benchFilters, passes, type BenchFilter } from './board-filter.js';
 import { BoardHead } from './BoardHead.js';
 import { BoardTools, type BenchOrder } from './BoardTools.js';
 import { ProjectorView } from './ProjectorView.js';
 
-export function BoardBenches({ board }: { readonly board: Board }) {
-  const { lesson, benches, now, live, devices, acts } = board;
+export function BoardBenches() {
+  const { lesson, now, live, devices, acts } = useBoard();
+  const benches = useBenches();
   const [truth, setTruth] = useState(false);
   const [order, setOrder] = useState<BenchOrder>('room');
   const [filter, setFilter] = useState<BenchFilter>('all');

@@ -127,7 +127,10 @@ export function boardFollows(
           {
             key: 'quiet',
             tone: 'tell' as const,
-            text: `${quiet.map((b) => b.group.name).join(', ')}: nothing logged for ${quietAfter} minutes or more.`,
+            text:
+              quiet.length > mostNamed && quiet.length === benches.length
+                ? `No bench has logged anything for ${quietAfter} minutes or more.`
+                : `${quiet.map((b) => b.group.name).join(', ')}: nothing logged for ${quietAfter} minutes or more.`,
           },
         ]
       : []),

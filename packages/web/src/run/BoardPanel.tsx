@@ -1,10 +1,12 @@
 /** What follows from the benches, what can be done for all of them, and what was logged last. */
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { Notice } from '../kit/Notice.js';
+import { useCalm } from '../kit/use-calm.js';
 import { Consequences } from '../lessons/Follows.js';
 import { HeldNotice } from '../lessons/HeldNotice.js';
-import type { Board } from './board.js';
+import { useBenches, useBoard, useLogOfBoard } from './board.js';
 import { boardFollows, causeLines } from './BoardFollows.js';
+import { causesOf } from './class-causes.js';
 import { Feed } from './Feed.js';
 import { RoomRecords } from './RoomRecords.js';
 import { RunPanel } from './RunPanel.js';
@@ -12,8 +14,16 @@ import { RunPanel } from './RunPanel.js';
 /** Rows that cannot be read named at most. */
 const mostRows = 5;
 
-export function BoardPanel({ board }: { readonly board: Board }) {
-  const { lesson, benches, now, settled, causes, unreadable, refetch, acts, move, problem, failed } = board;
+/** Milliseconds between two looks at what the class tells together: a few entries make no cause. */
+const calm_ms = 5000;
+
+export function BoardPanel() {
+  const { lesson, now, refetch, acts, move, problem, failed } = useBoard();
+  const { events, unreadable } = useLogOfBoard();
+  const benches = useBenches();
+  // What the class tells together may follow a moment after what one bench has logged.
+  const settled = useCalm(events, calm_ms);
+  const causes = useMemo(() => causesOf(lesson, settled), [lesson, settled]);
   const told = useMemo(() => causeLines(causes, acts.dismiss), [causes, acts.dismiss]);
   const latest = useRef(benches);
   useEffect(() => {

@@ -107,6 +107,19 @@ export function benchStatuses(
   });
 }
 
+/** The benches for a lesson, its log and a moment (milliseconds). */
+export type Statuses = (lesson: Lesson, events: readonly WireEvent[], now: number) => readonly BenchStatus[];
+
+/** Works out benches as they are asked for: the same as last time while nothing has changed, else only those where something has. */
+export function rememberedStatuses(): Statuses {
+  const kept: KeptStatuses = new Map();
+  let last: { readonly of: readonly [Lesson, readonly WireEvent[], number]; readonly all: BenchStatus[] };
+  return (...of) => {
+    if (!last || of.some((part, i) => part !== last.of[i])) last = { of, all: benchStatuses(...of, kept) };
+    return last.all;
+  };
+}
+
 /** Minutes without an entry after which a bench that has not handed in is called quiet. */
 export const quietAfter = 10;
 export const isQuiet = (bench: BenchStatus, now: number, running: boolean): boolean =>

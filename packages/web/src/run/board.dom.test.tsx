@@ -179,6 +179,18 @@ describe('what follows on the board', () => {
       ),
     ).toBeTruthy();
   });
+  test('who has gone quiet is named, but where that is everybody', () => {
+    const lookedAt = (g: string) =>
+      event(g, { type: 'observation', sample: jar.id, test: 'flame', variant: 'usual', seen: {} }, 5);
+    const quiet = (groups: number) => {
+      const { container, unmount } = shown(lesson.groupList.slice(0, groups).map((g) => lookedAt(g.id)));
+      const text = container.textContent;
+      unmount();
+      return text;
+    };
+    expect(quiet(2)).toContain('Group 1, Group 2: nothing logged for 10 minutes or more.');
+    expect(quiet(6)).toContain('No bench has logged anything for 10 minutes or more.');
+  });
   test('with nothing amiss it says so', () => {
     shown([]);
     expect(screen.getByText('No calls, no contradictions.')).toBeTruthy();

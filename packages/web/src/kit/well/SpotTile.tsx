@@ -103,9 +103,7 @@ const RowHead = memo(function RowHead({
       lineHeight="1.15"
       fontWeight={unknown ? '700' : '400'}
       pe="1"
-      overflow="hidden"
-      textOverflow="ellipsis"
-      whiteSpace={heads === 'names' ? 'normal' : 'nowrap'}
+      overflowWrap="anywhere"
       title={label}
     >
       {heads === 'names' ? label : label.replace(/^Jar /, '')}

@@ -4,7 +4,6 @@ import { render, screen, within } from '@testing-library/react';
 import { ChakraProvider } from '@chakra-ui/react';
 import { staffSystem } from '../theme/staff-system.js';
 import { SpotTile } from './SpotTile.js';
-import { Well } from './Well.js';
 
 const samples = [
   { id: 'jar-1', label: 'Jar 417', role: 'unknown' },
@@ -76,18 +75,4 @@ describe('a tile that is drawn again', () => {
     rerender(tile([row('jar-1')], ['flame']));
     expect(weight()).not.toBe(before);
   });
-});
-
-test('a white solid in a small well has an outline that is seen; in a large one it need not be so strong', () => {
-  const look = { kind: 'precipitate', colour: '#ffffff', solution: '#ffffff', pattern: 'plain' } as const;
-  const outline = (size: number) => {
-    const { container, unmount } = render(<Well look={look} size={size} />);
-    const solid = container.querySelector('path[fill="#ffffff"]')!;
-    const drawn = Number(solid.getAttribute('stroke-width') ?? 1) * (size / 100);
-    unmount();
-    return drawn;
-  };
-  expect(outline(20)).toBeGreaterThan(0.7);
-  expect(outline(26)).toBeGreaterThan(0.7);
-  expect(outline(60)).toBeLessThan(1);
 });
