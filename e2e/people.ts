@@ -1,5 +1,5 @@
 /** What people do in the browser, in their words. */
-import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import { expect, type Browser, type BrowserContext, type Page, type Request } from '@playwright/test';
 import axe from 'axe-core/axe.min.js';
 
 export interface Person {
@@ -36,7 +36,61 @@ export async function device(
     locale: 'en-GB',
     serviceWorkers: keeps ? 'allow' : 'block',
   });
-  return { context, page: await context.newPage() };
+  const page = await context.newPage();
+  watchRequests(page);
+  return { context, page };
+}
+
+const underWay = new WeakMap<Page, Set<Request>>();
+function watchRequests(page: Page): void {
+  const asked = new Set<Request>();
+  underWay.set(page, asked);
+  page.on('request', (request) => asked.add(request));
+  const over = (request: Request) => void asked.delete(request);
+  page.on('requestfinished', over);
+  page.on('requestfailed', over);
+}
+/** Milliseconds without a request after which nothing more is asked for what is on the page. */
+const quietFor = 60;
+
+/** Waits until all that a page of a `device` fetches is there and drawn. */
+export async function quiet(page: Page): Promise<void> {
+  const asked = underWay.get(page)!;
+  let since = Date.now();
+  await expect
+    .poll(
+      () => {
+        if (asked.size) since = Date.now();
+        return Date.now() - since;
+      },
+      { intervals: [20] },
+    )
+    .toBeGreaterThan(quietFor);
+  await expect(page.getByText(/Fetching/)).toHaveCount(0);
+  await drawnAnew(page);
+}
+/** Waits until a page whose window has another size stands as it then does: told, drawn, measured. */
+export const drawnAnew = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done, 60)));
+      }),
+  );
+
+/** Puts away what is told in the corner: it lies over the page until it goes by itself. */
+export async function closeNews(page: Page): Promise<void> {
+  const close = page.getByRole('region', { name: /^Notifications/ }).getByRole('button', { name: 'Close' });
+  for (let n = await close.count(); n > 0; n--) await close.first().click();
+  await expect(close).toHaveCount(0);
+}
+
+/** Goes to another page of the opened one, as a link on it does. */
+export async function goInside(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
 }
 export const laptop = (browser: Browser, keeping?: Keeping) => device(browser, 1280, 800, keeping);
 export const phone = (browser: Browser, keeping?: Keeping) => device(browser, 390, 844, keeping);

@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 import { chromium } from './chromium.js';
 
-const longest = ['three-sizes.e2e.js', 'every-page.e2e.js'];
+const longest = ['every-page.e2e.js', 'marking.e2e.js'];
 
 export default defineConfig({
   testDir: '.',

@@ -38,7 +38,8 @@ export function Toasts() {
     <Portal>
       <Toaster toaster={toaster} insetInline={{ mdDown: '4' }}>
         {(told) => (
-          <Toast.Root>
+          // The unseen edge around it, which keeps a stack open under the pointer, would catch what is meant for the page.
+          <Toast.Root css={{ '& > [data-ghost]': { pointerEvents: 'none' } }}>
             <Stack gap="1" flex="1" maxWidth="100%">
               <Toast.Title>{told.title}</Toast.Title>
               {told.description && <Toast.Description>{told.description}</Toast.Description>}
