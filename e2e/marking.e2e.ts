@@ -66,8 +66,10 @@ test.describe.serial('marks that can be defended', () => {
     await expect(page.getByRole('button', { name: 'Take the last back (rule)' })).toBeVisible();
     expect(await open()).toBeLessThan(before);
     await page.goto(`${kivex.base}/syllabuses`);
+    const back = page.getByRole('button', { name: /^Take back “.*”$/ });
+    await back.waitFor();
     expect(await faults(page)).toEqual([]);
-    await page.getByRole('button', { name: /^Take “.*” back$/ }).click();
+    await back.click();
     await expect(page.getByText('Taken back (1)')).toBeVisible();
     expect(await open()).toBe(before);
   });

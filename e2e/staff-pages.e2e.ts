@@ -54,9 +54,9 @@ test.describe('pages of staff', () => {
     await page.goto(`${kivex.base}/lessons`);
     await expect(page).toHaveURL(/sign-in/);
     const files = (await kept(page)).filter((file) => file.endsWith('.js')).join(' ');
-    for (const name of ['BenchPage', 'PhotoPart', 'Naming', 'PractisePage', 'SetPage', 'Shell'])
+    for (const name of ['first-bench', 'bench-places', 'PhotoPart', 'PractisePage', 'SetPage', 'staff'])
       expect(files).toContain(`/${name}-`);
-    for (const name of ['RunPage', 'MarkPage', 'PlanPage', 'Chart', 'StorePage', 'planning-worker'])
+    for (const name of ['RunPage', 'MarkPage', 'PlanPage', 'LessonsPage', 'StorePage', 'planning-worker'])
       expect(files).not.toContain(`/${name}-`);
     await context.setOffline(true);
     await page.goto(`${kivex.base}/store`);

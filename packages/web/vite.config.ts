@@ -61,6 +61,31 @@ export default defineConfig({
       },
     }),
   ],
-  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 500 },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 500,
+    rolldownOptions: {
+      output: {
+        // By its own leave a shared file is named after all pages that share it.
+        chunkFileNames: ({ name }) => `assets/${name.startsWith('shared') ? 'shared' : '[name]'}-[hash].js`,
+        codeSplitting: {
+          // A file costs a slow device some milliseconds to ask for, however small: what is wanted together is one.
+          groups: [
+            { name: 'start', test: /src\/main\.tsx$/, priority: 4 },
+            { name: 'first-bench', test: /src\/bench\/(Join|Bench)Page\.tsx$/, priority: 3 },
+            {
+              name: 'bench-places',
+              test: /src\/bench\/(Method|Pad|Naming|HandIn|OthersHere|WhoWrites)\.tsx$/,
+              priority: 2,
+            },
+            { name: 'staff', test: /src\/kit\/shell\/(StaffRoot|Shell)\.tsx$/, priority: 1 },
+            // Of all else that several pages use, what the same pages use; small ones go with those most like them.
+            { name: 'shared', minShareCount: 2, entriesAware: true, entriesAwareMergeThreshold: 6000 },
+          ],
+        },
+      },
+    },
+  },
   server: { port: 4181, strictPort: true, proxy: { '/api': server, '/live': { target: server, ws: true } } },
 });

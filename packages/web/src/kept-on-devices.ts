@@ -27,6 +27,9 @@ export interface Chunk {
   readonly dynamicImports: readonly string[];
 }
 
+/** The file with the table of pages may fetch each of them; which are kept is said above. */
+const mayFetchAll = ({ moduleIds }: Chunk): boolean => moduleIds.some((id) => id.endsWith('/pages.tsx'));
+
 /**
  * Files that the pages need which open without a network, with all they fetch later.
  * @param chunks by file name. @param pages as in `keptPages`.
@@ -42,8 +45,7 @@ export function filesKept(
     if (!chunk || kept.has(file)) return;
     kept.add(file);
     chunk.imports.forEach(keep);
-    // The first file may fetch every page; which of them are kept is said above.
-    if (!chunk.isEntry) chunk.dynamicImports.forEach(keep);
+    if (!mayFetchAll(chunk)) chunk.dynamicImports.forEach(keep);
   };
   for (const [file, { isEntry }] of chunks) if (isEntry) keep(file);
   for (const page of pages) {

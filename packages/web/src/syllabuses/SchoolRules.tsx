@@ -71,7 +71,7 @@ export function SchoolRules({ names }: SchoolRulesProps) {
                   {rule.may && (
                     <Button
                       size="small"
-                      aria-label={`Take “${rule.example}” back`}
+                      aria-label={`Take back “${rule.example}”`}
                       disabled={undo.isPending}
                       onClick={() => undo.mutate(rule.id)}
                     >

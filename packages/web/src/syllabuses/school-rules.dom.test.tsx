@@ -35,7 +35,7 @@ describe('what was decided at the desk', () => {
     );
     expect(items[1]).toMatch(/“jade” does not earn/);
     // Only who may takes one back.
-    expect(screen.getAllByRole('button', { name: /^Take “/ })).toHaveLength(1);
+    expect(screen.getAllByRole('button', { name: /^Take back “/ })).toHaveLength(1);
     expect(await faults()).toEqual([]);
   });
   test('is taken back, and a refusal is told', async () => {
@@ -44,7 +44,7 @@ describe('what was decided at the desk', () => {
         detail: 'This rule has been taken back already.',
       }),
     });
-    await user.click(await screen.findByRole('button', { name: 'Take “dirty green” back' }));
+    await user.click(await screen.findByRole('button', { name: 'Take back “dirty green”' }));
     expect(await screen.findByText('This rule has been taken back already.')).toBeTruthy();
     await waitFor(() => expect(asked.at(-1)!.path).toBe('/api/answer-rules/r1/undo'));
   });
