@@ -63,6 +63,8 @@ export default defineConfig({
   ],
   build: {
     target: 'es2022',
+    // Browsers of the last years do it by themselves; those before only ask a little later.
+    modulePreload: { polyfill: false },
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 500,
     rolldownOptions: {
