@@ -78,11 +78,13 @@ export const drawnAnew = (page: Page): Promise<void> =>
       }),
   );
 
-/** Puts away what is told in the corner: it lies over the page until it goes by itself. */
+/** Puts away what is told in the corner now: it lies over the page until it goes by itself. */
 export async function closeNews(page: Page): Promise<void> {
   const close = page.getByRole('region', { name: /^Notifications/ }).getByRole('button', { name: 'Close' });
-  for (let n = await close.count(); n > 0; n--) await close.first().click();
-  await expect(close).toHaveCount(0);
+  await expect(async () => {
+    if (await close.count()) await close.first().click({ timeout: 1000 });
+    expect(await close.count()).toBe(0);
+  }).toPass({ intervals: [50] });
 }
 
 /** Goes to another page of the opened one, as a link on it does. */

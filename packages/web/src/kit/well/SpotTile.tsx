@@ -216,7 +216,7 @@ export const SpotCell = memo(function SpotCell({ cell, size, sample, press }: Sp
         lineHeight="1.15"
         whiteSpace="normal"
         overflowWrap="anywhere"
-        lineClamp="2"
+        lineClamp="3"
         minH="2.3em"
         color={cell.entry ? 'ink' : 'ink.faint'}
       >
