@@ -1,9 +1,10 @@
 /** The samples on the bench, each with a small well of what stands for it now. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { BenchSample } from '@kivex/contract';
-import { decisive, standing, type GroupRecord } from '@kivex/core';
+import { standing, tileOf, type GroupRecord } from '@kivex/core';
 import { OnOff } from '../kit/OnOff.js';
-import { shownResults } from '../kit/well/results.js';
+import { cellDrawing } from '../kit/well/results.js';
+import { cellState } from '../kit/well/SpotTile.js';
 import { shortTestName } from '../kit/look-names.js';
 import { Well } from '../kit/well/Well.js';
 
@@ -26,9 +27,8 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
       gap="2"
     >
       {samples.map((sample) => {
-        const entries = standing(record, sample.id).filter((e) => e.body.test === test);
-        const entry = decisive(entries);
-        const shown = entry ? shownResults(entry.body.test, entry.body.seen)[0] : undefined;
+        // As in its cell of the tile.
+        const cell = tileOf(record, [{ id: sample.id, tests: [test] }], [test])[0]!.cells[0]!;
         const { from } = sample;
         const notYet =
           from && !standing(record, from.sample).some((e) => e.body.test === from.test)
@@ -45,18 +45,12 @@ export function SampleStrip({ samples, test, record, chosen, choose }: SampleStr
             textAlign="start"
             fontWeight={sample.role === 'unknown' ? '700' : '500'}
           >
-            <Well
-              look={shown?.look ?? { kind: 'empty' }}
-              size={36}
-              doubtful={Boolean(entry?.body.doubtful)}
-              glass={shown?.glass ?? false}
-              times={entries.length}
-            />
+            <Well {...cellDrawing(cell)} size={36} />
             <span style={{ lineHeight: 1.15 }}>
               {sample.label}
-              {(shown ?? notYet) && (
+              {(cell.entry ?? notYet) && (
                 <chakra.span display="block" fontSize="sm" color="ink.soft" fontWeight="400">
-                  {shown?.word ?? notYet}
+                  {cell.entry ? cellState(cell) : notYet}
                 </chakra.span>
               )}
             </span>

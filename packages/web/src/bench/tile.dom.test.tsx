@@ -5,6 +5,7 @@ import { benchOf, entry, lessonOf, salt } from '../testing/lesson-fixture.js';
 import { faults, show } from '../testing/show.js';
 import { byThisClock } from './bench-as-it-comes.js';
 import { nextSample, ownTile } from './own-tile.js';
+import { SampleStrip } from './SampleStrip.js';
 import { Hints, Stopped } from './TeacherSays.js';
 import { TilePart } from './TilePart.js';
 import { TimerStrip } from './TimerStrip.js';
@@ -25,6 +26,31 @@ const wide = (matches: boolean) => {
     removeEventListener: () => undefined,
   })) as never;
 };
+
+test('the strip of samples says of each what its cell of the tile says: all that was seen, and that entries differ', () => {
+  const strip = (...seen: Record<string, string>[]) => {
+    const { unmount } = show(
+      <SampleStrip
+        samples={bench.samples}
+        test="naoh"
+        record={readGroup(
+          seen.map((s) =>
+            entry({ type: 'observation', sample: jar.id, test: 'naoh', variant: 'usual', seen: s }),
+          ),
+        )}
+        chosen={undefined}
+        choose={() => undefined}
+      />,
+    );
+    const said = screen.getByRole('button', { name: new RegExp(jar.label) }).textContent;
+    unmount();
+    return said;
+  };
+  const white = { precipitate: 'white', excess: 'dissolves' };
+  expect(strip()).toBe(jar.label);
+  expect(strip(white)).toBe(`${jar.label}white; dissolves`);
+  expect(strip({ precipitate: 'blue' }, white)).toBe(`${jar.label}white; dissolves, entries differ`);
+});
 
 describe('the tile at home', () => {
   test('on a tablet has every sample by every test; a cell leads to its pad', async () => {

@@ -38,13 +38,13 @@ const states: Readonly<Record<CellState, string>> = {
 
 const seenWords = ({ entry }: TileCell): string => (entry ? saidWords(entry.body) : '');
 
+/** What was seen, and what else is so of it. */
+export const cellState = (cell: TileCell): string =>
+  [seenWords(cell), states[cell.state]].filter(Boolean).join(', ');
+
 /** What a cell says, for those who do not see it. */
-export function cellWords(cell: TileCell): string {
-  const { state, entries } = cell;
-  return [seenWords(cell), states[state], entries.length > 1 ? `${entries.length} times` : '']
-    .filter(Boolean)
-    .join(', ');
-}
+export const cellWords = (cell: TileCell): string =>
+  cellState(cell) + (cell.entries.length > 1 ? `, ${cell.entries.length} times` : '');
 
 export function SpotTile({
   rows,
