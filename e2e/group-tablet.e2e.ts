@@ -118,6 +118,8 @@ test.describe.serial('one tablet for a group', () => {
     while (await next.isVisible()) await next.click();
     await page.getByRole('button', { name: 'Have it signed off' }).click();
     const board = teacher.page;
+    // What comes in moves what stands below it: pressed only once it is there.
+    await expect(board.getByText('sign-off for Flame test')).toBeVisible();
     await board.getByRole('button', { name: 'Sign off: Flame test, technique' }).click();
     await expect(page.getByText(/Your technique is signed off/)).toBeVisible();
     await board.getByRole('button', { name: 'Close' }).click();
