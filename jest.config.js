@@ -1,5 +1,3 @@
-import { bundled } from './scripts/unit-tests/bundle.mjs';
-
 /** Jest runs what tsc built, so what is tested is what ships. */
 const project = (name, built = 'dist') => ({
   displayName: name,
@@ -12,28 +10,28 @@ const inPlainNode = {
   runner: 'jest-light-runner',
   setupFiles: ['<rootDir>/../../scripts/unit-tests/setup.mjs'],
 };
-// Pages have stores of their own, which no other file may find half filled: each file in a context of its own.
-const web = {
+const web = (setup) => ({
   ...project('web', 'build'),
+  runner: 'jest-light-runner',
   globalSetup: '<rootDir>/../../scripts/unit-tests/bundle.mjs',
-  moduleNameMapper: Object.fromEntries(
-    Object.entries(bundled).map(([name, file]) => [`^${name}$`, `<rootDir>/build/bundled/${file}.js`]),
-  ),
-};
+  setupFiles: [`<rootDir>/../../scripts/unit-tests/${setup}.mjs`],
+});
 const drawn = '\\.dom\\.test\\.js$';
 export default {
   projects: [
+    {
+      ...inPlainNode,
+      displayName: 'scripts',
+      rootDir: 'scripts',
+      testMatch: ['<rootDir>/**/*.test.mjs'],
+      setupFiles: ['<rootDir>/unit-tests/setup.mjs'],
+      transform: {},
+    },
     { ...project('core'), ...inPlainNode },
     { ...project('server'), ...inPlainNode },
-    { ...web, testPathIgnorePatterns: ['/node_modules/', drawn] },
+    { ...web('pages'), testPathIgnorePatterns: ['/node_modules/', drawn] },
     // Components, drawn in a pretend browser and used as people use them.
-    {
-      ...web,
-      displayName: 'drawn',
-      testMatch: ['<rootDir>/build/**/*.dom.test.js'],
-      testEnvironment: '<rootDir>/build/testing/browser-environment.js',
-      setupFiles: ['<rootDir>/build/testing/browser.js'],
-    },
+    { ...web('browser'), displayName: 'drawn', testMatch: ['<rootDir>/build/**/*.dom.test.js'] },
   ],
   // Every core: by itself Jest leaves one idle, which of two is half.
   maxWorkers: '100%',

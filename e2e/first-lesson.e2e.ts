@@ -132,6 +132,7 @@ test.describe.serial('a first lesson, end to end', () => {
     await expect(page.getByRole('button', { name: 'Call', exact: true })).toBeEnabled();
     await expect(page.getByText(/clear away/)).toHaveCount(0);
     const next = page.getByRole('button', { name: 'Next step' });
+    await expect(next).toBeVisible();
     while (await next.isVisible()) await next.click();
     await expect(page.getByText(/clear away:.*Acid from the watch glass/)).toBeVisible();
   });

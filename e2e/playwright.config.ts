@@ -16,7 +16,12 @@ export default defineConfig({
   timeout: 90_000,
   expect: { timeout: 15_000 },
   outputDir: '../../test-results',
-  reporter: [['list']],
+  // A busy machine may be late once; what passes only then is named at the end of `npm test`.
+  retries: 1,
+  reporter: [
+    ['list'],
+    ...(process.env.KIVEX_REPORT ? [['json', { outputFile: process.env.KIVEX_REPORT }] as const] : []),
+  ],
   use: {
     headless: true,
     locale: 'en-GB',

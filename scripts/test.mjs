@@ -1,13 +1,20 @@
 // npm test: everything that must hold. Types, format, lint, unit and server tests, browser tests.
 import { spawn } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildAll, root } from './built.mjs';
 import { startTestDatabase } from './test-database.mjs';
+import { failedInBrowser, failedInUnits, told } from './what-failed.mjs';
 import { needChromium, needMariadb, needNode, needPackages, needRedis } from './prerequisites.mjs';
 
 const bin = (path) => join(root, 'node_modules', path);
 let mariadb;
 const results = [];
+/** What the tools write of their tests, to be told at the end. */
+const reports = join(root, '.data/reports');
+const report = (name) => join(reports, `${name}.json`);
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
 
 /** Runs a tool; what it says comes as it says it, or whole at its end where `held`. */
 function check(name, script, args, { env = {}, flags = [], held = false } = {}) {
@@ -52,10 +59,10 @@ try {
   mariadb = await startTestDatabase();
   const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };
   if (wanted('types')) await check('types', 'typescript/bin/tsc', ['-b']);
-  const jest = (name, args) =>
-    check(name, 'jest/bin/jest.js', args, {
+  const jest = (name, file, args) =>
+    check(name, 'jest/bin/jest.js', ['--json', `--outputFile=${report(file)}`, ...args], {
       env: database,
-      flags: ['--experimental-vm-modules', '--no-warnings'],
+      flags: ['--no-warnings'],
     });
   // Lint keeps one core busy: what needs one beside it.
   await Promise.all([
@@ -72,20 +79,25 @@ try {
           { held: true },
         );
       if (wanted('unit'))
-        await jest('unit tests of the core', ['--selectProjects', 'core', '--maxWorkers', '1']);
+        await jest('unit tests of the core', 'core', ['--selectProjects', 'core', '--maxWorkers', '1']);
     })(),
   ]);
-  if (wanted('unit')) await jest('unit and server tests', ['--selectProjects', 'server', 'web', 'drawn']);
+  if (wanted('unit'))
+    await jest('unit and server tests', 'units', ['--selectProjects', 'scripts', 'server', 'web', 'drawn']);
   if (wanted('browser'))
     await check(
       'browser tests',
       '@playwright/test/cli.js',
       ['test', '--config', 'e2e/build/playwright.config.js'],
-      { env: { ...database, KIVEX_CHROMIUM: chromium } },
+      { env: { ...database, KIVEX_CHROMIUM: chromium, KIVEX_REPORT: report('browser') } },
     );
   if (wanted('ordeal')) await check('the ordeal, short', '../ordeal/run.mjs', ['--short'], { env: database });
 
-  console.log('');
+  const failures = [
+    ...['core', 'units'].flatMap((file) => told(failedInUnits, report(file))),
+    ...told(failedInBrowser, report('browser')),
+  ];
+  console.log(['', ...failures, ''].join('\n'));
   for (const { name, ok, seconds } of results)
     console.log(`${ok ? 'passed' : 'FAILED'}  ${name} (${seconds.toFixed(0)} s)`);
   const failed = results.filter((r) => !r.ok).length;

@@ -1,7 +1,12 @@
 // What tests import from `@jest/globals`: the runner's own, each test and hook with an end to its patience.
 
+import { ModernFakeTimers } from '@jest/fake-timers';
+
 /** Milliseconds a test or a hook may take; those of the tests that say otherwise stand. Jest's own is in jest.config.js. */
 const patience = 60_000;
+
+// Taken before any test puts a pretend clock in their place.
+const { setTimeout, clearTimeout } = globalThis;
 
 /** The function as it is, failing when it takes too long. */
 const within =
@@ -35,4 +40,17 @@ export const beforeAll = timedHook(own.beforeAll);
 export const afterAll = timedHook(own.afterAll);
 export const beforeEach = timedHook(own.beforeEach);
 export const afterEach = timedHook(own.afterEach);
-export const { describe, expect, jest } = own;
+export const { describe, expect } = own;
+
+// The runner's pretend clock cannot let what waits be settled between two moments; Jest's own can.
+// What Node itself goes by is left alone: the worker that runs the tests goes by it too.
+const clock = new ModernFakeTimers({ config: { fakeTimers: {} }, global: own });
+const ofNode = ['nextTick', 'setImmediate', 'clearImmediate', 'queueMicrotask'];
+export const jest = {
+  ...own.jest,
+  useFakeTimers: () => (clock.useFakeTimers({ doNotFake: ofNode }), jest),
+  useRealTimers: () => (clock.useRealTimers(), jest),
+  setSystemTime: (now) => (clock.setSystemTime(now), jest),
+  advanceTimersByTime: (ms) => clock.advanceTimersByTime(ms),
+  advanceTimersByTimeAsync: (ms) => clock.advanceTimersByTimeAsync(ms),
+};

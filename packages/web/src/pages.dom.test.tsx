@@ -21,9 +21,6 @@ test('a page that is not there yet is waited for', async () => {
 });
 
 test('one that has been fetched, and all it stands in, is drawn at once; an address without a page is no fault', async () => {
-  // One after the other: the modules of the tests cannot be asked for twice at once.
-  await import('./kit/shell/StaffRoot.js');
-  await import('./practise/AnswerPage.js');
   await fetchAhead('/answer');
   at('/answer');
   expect(screen.getByRole('heading', { level: 1 })).toBeTruthy();

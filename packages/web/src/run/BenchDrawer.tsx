@@ -1,7 +1,14 @@
 /** One bench, with all that can be done for it: sign-offs, waits, people, incidents, what is kept of it. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Lesson } from '@kivex/contract';
-import { isSpeciesId, namingOf, speciesName, type ObservationBody } from '@kivex/core';
+import {
+  isSpeciesId,
+  methodOf,
+  namingOf,
+  speciesName,
+  testsWithControls,
+  type ObservationBody,
+} from '@kivex/core';
 import { Clock3, DoorClosed, DoorOpen } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { Drawer } from '../kit/Drawer.js';
@@ -18,6 +25,7 @@ import { Line, Part } from './DrawerParts.js';
 import { KeepSample } from './KeepSample.js';
 import { LogIncident } from './LogIncident.js';
 import { SwapSlot } from './SwapSlot.js';
+import { otherCalls, signOffsOf } from './sign-offs.js';
 import { SignOffs } from './SignOffs.js';
 
 /** Tests whose names have room above their wells. */
@@ -36,6 +44,12 @@ export function BenchDrawer({ lesson, bench, now, acts, close }: BenchDrawerProp
   const { group, record } = bench;
   const tests = testsOfLesson(lesson);
   const own = lesson.samples.filter((s) => bench.rows.some((row) => row.sample === s.id));
+  const wanted = signOffsOf(
+    testsWithControls(lesson.practical).map(methodOf),
+    lesson.practical.tests,
+    record,
+  );
+  const calls = otherCalls(record, wanted);
   return (
     <Drawer open close={close} title={`${group.name}: ${group.students.map((s) => s.name).join(', ')}`}>
       <Box display="flex" flexDirection="column" gap="5">
@@ -52,19 +66,14 @@ export function BenchDrawer({ lesson, bench, now, acts, close }: BenchDrawerProp
             {tests.map((test, i) => `${i + 1} ${shortTestName(test)}`).join(' · ')}
           </chakra.p>
         )}
-        {record.observations.some((o) => o.body.photo) && (
-          <Part title="Pictures">
-            <Box display="flex" flexWrap="wrap" gap="2">
-              {record.observations.flatMap(({ id, body }) =>
-                body.photo ? [<BoardPhoto key={id} lesson={lesson} body={body} photo={body.photo} />] : [],
-              )}
-            </Box>
-          </Part>
-        )}
-        <Names bench={bench} samples={own} />
-        {record.openCalls.length > 0 && (
+        {(running || calls.length > 0) && (
           <Part title="Calls">
-            {record.openCalls.map((call) => (
+            {calls.length === 0 && (
+              <Box minH="8" display="flex" alignItems="center" color="ink.soft">
+                Nobody calls.
+              </Box>
+            )}
+            {calls.map((call) => (
               <Line key={call.id} text={`${clock(call.at)}: ${callText(call)}`}>
                 <Button size="small" variant="look" onClick={() => acts.answer(call.id)}>
                   Answered
@@ -73,7 +82,7 @@ export function BenchDrawer({ lesson, bench, now, acts, close }: BenchDrawerProp
             ))}
           </Part>
         )}
-        <SignOffs lesson={lesson} bench={bench} acts={acts} />
+        <SignOffs wanted={wanted} bench={bench} acts={acts} />
         {record.timers.length > 0 && (
           <Part title="Waits">
             {record.timers.map((timer) => {
@@ -93,6 +102,16 @@ export function BenchDrawer({ lesson, bench, now, acts, close }: BenchDrawerProp
             })}
           </Part>
         )}
+        {record.observations.some((o) => o.body.photo) && (
+          <Part title="Pictures">
+            <Box display="flex" flexWrap="wrap" gap="2">
+              {record.observations.flatMap(({ id, body }) =>
+                body.photo ? [<BoardPhoto key={id} lesson={lesson} body={body} photo={body.photo} />] : [],
+              )}
+            </Box>
+          </Part>
+        )}
+        <Names bench={bench} samples={own} />
         {running && <People lesson={lesson} bench={bench} acts={acts} />}
         {running && lesson.startedAt && lesson.planning.schedule && (
           <Part title="Its rota">

@@ -1,7 +1,5 @@
 /** What of a bench waits for the teacher’s eye, and what was seen. */
 import { chakra } from '@chakra-ui/react';
-import type { Lesson } from '@kivex/contract';
-import { methodOf, testsWithControls } from '@kivex/core';
 import { Check, X } from 'lucide-react';
 import { Button } from '../kit/Button.js';
 import { shortTestName } from '../kit/look-names.js';
@@ -9,26 +7,32 @@ import { clock } from '../kit/moments.js';
 import type { BenchStatus } from './bench-status.js';
 import type { BenchActs } from './board-acts.js';
 import { Line, Part } from './DrawerParts.js';
-import { signOffsOf } from './sign-offs.js';
+import type { WantedSignOff } from './sign-offs.js';
+
+/** How it stands with one; always a line, so that nothing moves when a word or a call comes. */
+function standing({ word, call }: WantedSignOff): { text: string; color: string } {
+  if (call) return { text: `asked for ${clock(call.at)}`, color: 'saffron' };
+  if (!word) return { text: 'not signed off', color: 'ink.soft' };
+  return word.good
+    ? { text: `signed off ${clock(word.at)}`, color: 'verdigris' }
+    : { text: 'not yet right', color: 'saffron' };
+}
 
 export function SignOffs({
-  lesson,
+  wanted,
   bench,
   acts,
 }: {
-  readonly lesson: Lesson;
+  readonly wanted: readonly WantedSignOff[];
   readonly bench: BenchStatus;
   readonly acts: BenchActs;
 }) {
-  const wanted = signOffsOf(
-    testsWithControls(lesson.practical).map(methodOf),
-    lesson.practical.tests,
-    bench.record,
-  );
   if (!wanted.length) return null;
   return (
     <Part title="Sign-offs">
-      {wanted.map(({ key, test, step, text, word, call }) => {
+      {wanted.map((one) => {
+        const { key, test, step, text, word, call } = one;
+        const { text: how, color } = standing(one);
         const of = `${shortTestName(test)}, ${text}`;
         const sign = (good: boolean) =>
           acts.signOff({
@@ -36,7 +40,7 @@ export function SignOffs({
             test,
             good,
             ...(step === undefined ? {} : { step }),
-            ...(call ? { call } : {}),
+            ...(call ? { call: call.id } : {}),
           });
         return (
           <Line
@@ -46,12 +50,9 @@ export function SignOffs({
                 <chakra.span lineClamp="2">
                   <b>{shortTestName(test)}:</b> {text}
                 </chakra.span>
-                {word && (
-                  <chakra.span color={word.good ? 'verdigris' : 'saffron'} fontWeight="600">
-                    {' '}
-                    {word.good ? `signed off ${clock(word.at)}` : 'not yet right'}
-                  </chakra.span>
-                )}
+                <chakra.span display="block" color={color} fontWeight="600">
+                  {how}
+                </chakra.span>
               </>
             }
           >

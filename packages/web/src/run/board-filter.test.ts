@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Lesson, WireEvent } from '@kivex/contract';
-import { methodOf, readGroup, testsWithControls, type EventBody } from '@kivex/core';
+import { methodOf, readGroup, testsWithControls, type EventBody, type GroupRecord } from '@kivex/core';
 import { lessonOf, salt } from '../testing/lesson-fixture.js';
 import { benchStatuses } from './bench-status.js';
 import { benchFilters, feedOf, passes, waitLeft } from './board-filter.js';
-import { signOffsOf } from './sign-offs.js';
+import { otherCalls, signOffsOf } from './sign-offs.js';
 
 const lesson: Lesson = lessonOf(salt, { state: 'running' });
 const [group] = lesson.groupList as [Lesson['groupList'][number]];
@@ -79,7 +79,7 @@ test('a wait runs out and not below', () => {
   ]);
 });
 
-test('what is asked for stands first among sign-offs; each has the last word on it', () => {
+test('sign-offs stand where they stood when one is asked for; each has its call and the last word on it', () => {
   const tests = testsWithControls({
     ...salt,
     tests: salt.tests.map((t) =>
@@ -87,12 +87,16 @@ test('what is asked for stands first among sign-offs; each has the last word on 
     ),
   });
   const call = event({ type: 'call', reason: 'sign-off', test: 'halide-silver' });
-  const record = readGroup([
+  const help = event({ type: 'call', reason: 'help' });
+  const words = [
     event({ type: 'signed-off', test: 'flame', good: false }),
     event({ type: 'signed-off', test: 'flame', good: true }),
-    call,
-  ]);
-  const wanted = signOffsOf(tests.map(methodOf), tests, record);
-  expect([wanted[0]!.test, wanted[0]!.call]).toEqual(['halide-silver', call.id]);
+  ];
+  const wantedOf = (record: GroupRecord) => signOffsOf(tests.map(methodOf), tests, record);
+  const record = readGroup([...words, call, help]);
+  const wanted = wantedOf(record);
+  expect(wanted.map((w) => w.key)).toEqual(wantedOf(readGroup(words)).map((w) => w.key));
+  expect(wanted.flatMap((w) => (w.call ? [[w.test, w.call.id]] : []))).toEqual([['halide-silver', call.id]]);
+  expect(otherCalls(record, wanted).map((c) => c.id)).toEqual([help.id]);
   expect(wanted.find((w) => w.test === 'flame' && w.step === undefined)!.word!.good).toBe(true);
 });

@@ -75,6 +75,25 @@ describe('the sheet of a bench', () => {
       call: call.id,
     });
   });
+  test('stands still when a call comes in: the sign-off tells of its own, a line waits for others', () => {
+    const heads = () => screen.getAllByRole('heading', { level: 3 }).map((h) => h.textContent);
+    const { unmount } = drawer([]);
+    const before = heads();
+    expect(screen.getByText('Nobody calls.')).toBeTruthy();
+    unmount();
+    drawer([event({ type: 'call', reason: 'sign-off', test: 'flame' })]);
+    expect(heads()).toEqual(before);
+    expect(screen.getByText('Nobody calls.')).toBeTruthy();
+    expect(screen.getByText(/^asked for /)).toBeTruthy();
+  });
+  test('a call for help is told in that line, and answered', async () => {
+    const given = acts();
+    const call = event({ type: 'call', reason: 'help' });
+    const { user } = drawer([call], given);
+    expect(screen.queryByText('Nobody calls.')).toBeNull();
+    await user.click(button('Answered'));
+    expect(given.answer).toHaveBeenCalledWith(call.id);
+  });
   test('tells what each student named, on how much evidence, and what they say it rules out', () => {
     const jar = lesson.samples.find((s) => group.unknowns.includes(s.id))!;
     const { id, name } = group.students[0]!;

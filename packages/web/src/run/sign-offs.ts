@@ -10,10 +10,10 @@ export interface WantedSignOff {
   /** The last word on it. */
   readonly word: SignOff | undefined;
   /** The open call that asks for it. */
-  readonly call: string | undefined;
+  readonly call: GroupRecord['openCalls'][number] | undefined;
 }
 
-/** What is asked for comes first; otherwise in the order of the tests and their steps. */
+/** In the order of the tests and their steps: a call that comes in moves nothing under the finger that signs. */
 export function signOffsOf(
   methods: readonly Method[],
   tests: readonly PlannedTest[],
@@ -25,9 +25,9 @@ export function signOffsOf(
     step,
     text,
     word: signedOff.find((s) => s.test === test && s.step === step),
-    call: openCalls.find((c) => c.reason === 'sign-off' && c.test === test && c.step === step)?.id,
+    call: openCalls.find((c) => c.reason === 'sign-off' && c.test === test && c.step === step),
   });
-  const all = methods.flatMap((method) => [
+  return methods.flatMap((method) => [
     ...method.steps
       .filter((s) => s.teacherFirst || s.teacherOnly)
       .map((s) => of(method.test, s.index, s.text)),
@@ -35,5 +35,10 @@ export function signOffsOf(
       ? [of(method.test, undefined, 'technique')]
       : []),
   ]);
-  return [...all.filter((w) => w.call), ...all.filter((w) => !w.call)];
 }
+
+/** Calls that no sign-off answers. */
+export const otherCalls = (
+  { openCalls }: Pick<GroupRecord, 'openCalls'>,
+  wanted: readonly WantedSignOff[],
+): GroupRecord['openCalls'] => openCalls.filter((call) => wanted.every((w) => w.call?.id !== call.id));

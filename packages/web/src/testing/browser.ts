@@ -33,3 +33,18 @@ Element.prototype.scrollIntoView ??= () => undefined;
 Element.prototype.scrollTo ??= () => undefined;
 Element.prototype.hasPointerCapture ??= () => false;
 Element.prototype.releasePointerCapture ??= () => undefined;
+
+// Most of a search by role is asking how each element looks, most of it twice. What was worked out stands until anything
+// of the page changes.
+const styleOf = globalThis.getComputedStyle.bind(globalThis);
+let known = new WeakMap<Element, CSSStyleDeclaration>();
+const changes = new MutationObserver(() => (known = new WeakMap()));
+changes.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+globalThis.getComputedStyle = (element) => {
+  if (changes.takeRecords().length) known = new WeakMap();
+  const before = known.get(element);
+  if (before) return before;
+  const style = styleOf(element);
+  known.set(element, style);
+  return style;
+};
