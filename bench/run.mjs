@@ -16,7 +16,7 @@ import { schoolReview } from './school-review.mjs';
 import { screenFrames } from './screen-frames.mjs';
 import { tapToBoard } from './tap-to-board.mjs';
 
-buildAll(console.log);
+await buildAll(console.log);
 /** npm run bench -- inserts: one of the server's benches alone. */
 const only = process.argv[2];
 const served = {

@@ -12,7 +12,7 @@ const seed = at >= 0 ? Number(options[at + 1]) : short ? 11 : Math.floor(Math.ra
 const unhandled = [];
 process.on('unhandledRejection', (reason) => unhandled.push(reason));
 
-buildAll(console.log);
+await buildAll(console.log);
 console.log(`seed ${seed}`);
 const told = [];
 const world = await openWorld((text) => told.push(text));

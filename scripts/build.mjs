@@ -1,4 +1,4 @@
 // npm run build: builds what has changed.
 import { buildAll } from './built.mjs';
 
-if (!buildAll(console.log)) console.log('Nothing has changed since the last build.');
+if (!(await buildAll(console.log))) console.log('Nothing has changed since the last build.');

@@ -1,7 +1,7 @@
 // Builds what has changed and nothing else: a stamp of every source file's size and time is kept beside the build.
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -65,18 +65,32 @@ export function buildCore() {
   markDone('core', stamp);
 }
 
-/** Builds every package and the web pages. Returns whether anything had to be done. */
-export function buildAll(say) {
+/** As `run`, while others run beside it. */
+const runBeside = (args, sentence, { cwd = root } = {}) =>
+  new Promise((done, failed) =>
+    spawn(process.execPath, args, { cwd, stdio: 'inherit' }).on('close', (status) =>
+      status === 0 ? done() : failed(new Error(sentence)),
+    ),
+  );
+
+/** Builds every package and the web pages. Resolves to whether anything had to be done. */
+export async function buildAll(say) {
   const stamp = stampOf([...settings, 'packages', 'e2e', 'package-lock.json']);
   if (isDone('all', stamp) && existsSync(join(root, 'packages/web/dist/index.html'))) return false;
   say('Building Kivex (about half a minute) …');
-  run(process.execPath, [tsc, '-b'], 'Kivex could not be built; the messages above say where.');
-  run(
-    process.execPath,
-    [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-    'The pages could not be built; the messages above say where.',
-    { cwd: join(root, 'packages/web') },
-  );
+  const packages = (...which) =>
+    runBeside([tsc, '-b', ...which], 'Kivex could not be built; the messages above say where.');
+  await packages('packages/core', 'packages/contract');
+  // The pages stand on these two; the rest is built beside them.
+  const both = await Promise.allSettled([
+    packages(),
+    runBeside(
+      [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+      'The pages could not be built; the messages above say where.',
+      { cwd: join(root, 'packages/web') },
+    ),
+  ]);
+  for (const { reason } of both) if (reason) throw reason;
   markDone('core', stampOf([...settings, 'packages/core']));
   markDone('all', stamp);
   return true;

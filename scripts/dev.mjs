@@ -30,7 +30,7 @@ try {
   needNode();
   await needFreePort(Number(port), '127.0.0.1', 'KIVEX_PORT');
   needPackages();
-  buildAll(console.log);
+  await buildAll(console.log);
   mariadb = await startMariadb(join(root, '.data', 'dev-database'));
   const env = {
     ...process.env,

@@ -9,7 +9,7 @@ if (!name || !/^[a-z][a-z-]*$/.test(name)) {
   console.error('Say what it is for, in lower case with hyphens: node scripts/migration.mjs stock-batches');
   process.exit(2);
 }
-if (!process.argv.includes('--no-build')) buildAll(console.log);
+if (!process.argv.includes('--no-build')) await buildAll(console.log);
 const mariadb = await startMariadb(join(root, '.data', 'migration'));
 try {
   const { dataSourceFor } = await import('../packages/server/dist/database/data-source.js');

@@ -9,7 +9,7 @@ import { startServer } from './serve.mjs';
 needNode();
 const executablePath = needChromium();
 needPackages();
-buildAll(console.log);
+await buildAll(console.log);
 const { chromium } = await import('@playwright/test');
 const { chromium: settings } = await import('../e2e/build/chromium.js');
 const out = join(root, 'docs', 'screenshots');

@@ -60,7 +60,7 @@ try {
   const host = process.env.KIVEX_HOST || (options.has('--lan') ? '0.0.0.0' : '127.0.0.1');
   await needFreePort(port, host, 'KIVEX_PORT');
   needPackages();
-  buildAll(console.log);
+  await buildAll(console.log);
   let url = process.env.KIVEX_DATABASE_URL;
   if (!url) {
     mariadb = await supervisedMariadb(

@@ -23,7 +23,7 @@ export function isRunning() {
 export async function openStored(empty) {
   needNode();
   needPackages();
-  buildAll((text) => console.error(text));
+  await buildAll((text) => console.error(text));
   const { dataSourceFor } = await import('../packages/server/dist/database/data-source.js');
   let url = process.env.KIVEX_DATABASE_URL;
   let stop = async () => undefined;

@@ -50,11 +50,11 @@ try {
   needPackages();
   const only = process.argv[2];
   const wanted = (name) => !only || only === name;
-  // Building keeps one core busy, and what is written needs no building to be looked at.
+  // What is written needs no building to be looked at, and that keeps one core busy for its first part.
   const format =
     wanted('format') &&
     check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], { held: true });
-  buildAll(console.log);
+  await buildAll(console.log);
   await format;
   mariadb = await startTestDatabase();
   const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };

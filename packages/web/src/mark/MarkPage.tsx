@@ -1,7 +1,7 @@
 /** Mark: a row a student, an item a column; unsure ones first to hand; every change kept with its reason. */
 import type { MarkCell, MarkQuestion, MarkRow } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { OneOf } from '../kit/Choices.js';
 import { Empty, Failed, Loading } from '../kit/Notice.js';
@@ -21,6 +21,7 @@ import { columnsOf } from './mark-columns.js';
 import { MarksTable } from './MarksTable.js';
 import { MarkFollows } from './MarkFollows.js';
 import { useFlag } from './FlagPart.js';
+import { useMarksFollowLog } from './use-marks-follow-log.js';
 import { useMarkKeys } from './use-mark-keys.js';
 import { markViews, useMarkPlaces } from './use-mark-places.js';
 import { call } from '../kit/request/call.js';
@@ -32,11 +33,7 @@ export default function MarkPage() {
   const marks = useMarks(lesson.id);
   const events = useBoardLog(lesson.id);
   useLiveBoard(lesson.id);
-  const logLength = events.data?.events.length;
-  useEffect(() => {
-    // A hand-in seen on the wire brings new marks.
-    if (logLength !== undefined) void cache.invalidateQueries({ queryKey: ['marks', lesson.id] });
-  }, [cache, lesson.id, logLength]);
+  useMarksFollowLog(lesson.id, events.data?.events.length);
 
   const away = useMutation({
     ...nowOrNever,

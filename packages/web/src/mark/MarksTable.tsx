@@ -152,7 +152,7 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
         group: column.group,
         centred: true,
         value: (row) => column.of(row)?.points,
-        show: (row) => {
+        show: (row, chosen) => {
           const own = column.of(row);
           // Nothing of a student who did nothing is shown as a row of noughts.
           if (!own || wroteNothing(row)) return null;
@@ -161,7 +161,7 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
             <MarkButton
               id={markId(at)}
               cell={own}
-              chosen={place?.student === at.student && place.column === at.column}
+              chosen={chosen}
               name={`${row.student.name}, ${labels.get(own.sample)}, ${column.group.head}`}
               choose={() => choose(at)}
             />
@@ -169,7 +169,7 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
         },
       })),
     ],
-    [columns, lesson, labels, working, place, choose, presence],
+    [columns, lesson, labels, working, choose, presence],
   );
   return (
     <WorkTable
@@ -180,7 +180,7 @@ export function MarksTable({ lesson, rows, columns, place, choose, onOrder, pres
       dense
       find="Find a student"
       nothing="No student is called that."
-      isChosen={(row) => row.student.id === place?.student}
+      chosen={place && { row: place.student, column: place.column }}
       onOrder={onOrder}
       tools={
         <chakra.p fontSize="sm" color="ink.soft">

@@ -1,53 +1,66 @@
-/** The cells of a row of a worked table: the first heads it and stays in view. */
-import { Table } from '@chakra-ui/react';
+/**
+ * The rows of a worked table: the first cell of each heads it and stays in view. Cells are plain, told apart by what they say
+ * of themselves and dressed by the body that holds them: a class and its marks are a thousand of them.
+ */
+import { Table, useTableStyles, type SystemStyleObject } from '@chakra-ui/react';
+import { memo, type ReactNode, type Ref } from 'react';
 import type { WorkColumn } from './columns.js';
 
 /** How the first column stays. */
 export const stays = { position: 'sticky', left: '0', zIndex: 1, bg: 'porcelain' } as const;
 
-interface CellsProps<Row> {
+/** The body of the table: how its cells look. */
+export function Rows({ dense, children }: { readonly dense: boolean; readonly children: ReactNode }) {
+  const { cell = {} } = useTableStyles();
+  const look: SystemStyleObject = {
+    '& > tr > *': { ...cell, ...(dense ? { px: '1', py: '0' } : {}) },
+    '& > tr > th': { textAlign: 'start', fontWeight: '600', ...stays },
+    '& > tr > [data-centred]': { textAlign: 'center' },
+    '& > tr > [data-begins]': { borderInlineStart: '2px solid', borderInlineStartColor: 'slate.200' },
+    '& > tr[data-chosen], & > tr[data-chosen] > th': { bg: 'slate.50' },
+  };
+  return <Table.Body css={look}>{children}</Table.Body>;
+}
+
+interface WorkRowProps<Row> {
   readonly row: Row;
+  readonly index: number;
   readonly columns: readonly WorkColumn<Row>[];
   /** Ids of the columns that begin a group. */
   readonly begins: ReadonlySet<string>;
-  readonly dense: boolean;
-  readonly chosen: boolean | undefined;
+  /** Is it the chosen row: its chosen column, or none of it; undefined of every other. */
+  readonly chosen: string | undefined;
+  readonly measure: Ref<HTMLTableRowElement> | undefined;
 }
 
-export function Cells<Row>({ row, columns, begins, dense, chosen }: CellsProps<Row>) {
-  const pad = dense ? { px: '1', py: '0' } : {};
+function DrawnRow<Row>({ row, index, columns, begins, chosen, measure }: WorkRowProps<Row>) {
   return (
-    <>
+    <tr
+      ref={measure}
+      aria-rowindex={index + 2}
+      data-index={index}
+      data-chosen={chosen === undefined ? undefined : ''}
+    >
       {columns.map((column, c) =>
         c === 0 ? (
-          <Table.Cell
-            key={column.id}
-            as="th"
-            {...{ scope: 'row' }}
-            textAlign="start"
-            fontWeight="600"
-            {...pad}
-            {...stays}
-            {...(chosen ? { bg: 'slate.50' } : {})}
-          >
-            {column.show(row)}
-          </Table.Cell>
+          <th key={column.id} scope="row">
+            {column.show(row, chosen === column.id)}
+          </th>
         ) : (
-          <Table.Cell
+          <td
             key={column.id}
-            {...pad}
-            {...(column.centred ? { textAlign: 'center' as const } : {})}
-            {...(begins.has(column.id)
-              ? { borderInlineStart: '2px solid', borderInlineStartColor: 'slate.200' }
-              : {})}
+            data-centred={column.centred ? '' : undefined}
+            data-begins={begins.has(column.id) ? '' : undefined}
           >
-            {column.show(row)}
-          </Table.Cell>
+            {column.show(row, chosen === column.id)}
+          </td>
         ),
       )}
-    </>
+    </tr>
   );
 }
+/** A row is drawn anew when it, or what is chosen of it, changes. */
+export const WorkRow = memo(DrawnRow) as typeof DrawnRow;
 
 /** The room of the rows that are not drawn. */
 export function Gap({ height }: { readonly height: number }) {

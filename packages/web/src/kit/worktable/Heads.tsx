@@ -1,6 +1,7 @@
 /** The heads of a worked table: of columns, which sort, and of groups of them. */
 import { chakra, Table } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp, ChevronsUpDown } from 'lucide-react';
+import { memo } from 'react';
 import { Button } from '../Button.js';
 import { Tip } from '../Tip.js';
 import { stays } from './Cells.js';
@@ -15,11 +16,11 @@ interface HeadProps<Row> {
   readonly begins: boolean;
   readonly dense: boolean;
   readonly sorted: Sorted;
-  /** Undefined of a column that does not sort. */
-  readonly sort: ((event: unknown) => void) | undefined;
+  /** Sorts by the column of an id; undefined of a column that does not sort. */
+  readonly sort: ((id: string, event: unknown) => void) | undefined;
 }
 
-export function Head<Row>({ column, first, begins, dense, sorted, sort }: HeadProps<Row>) {
+function DrawnHead<Row>({ column, first, begins, dense, sorted, sort }: HeadProps<Row>) {
   return (
     <Table.ColumnHeader
       scope="col"
@@ -40,7 +41,7 @@ export function Head<Row>({ column, first, begins, dense, sorted, sort }: HeadPr
             fontSize="inherit"
             lineHeight="1.15"
             textAlign="start"
-            onClick={sort}
+            onClick={(event) => sort(column.id, event)}
           >
             <span>
               {column.head}
@@ -60,6 +61,9 @@ export function Head<Row>({ column, first, begins, dense, sorted, sort }: HeadPr
     </Table.ColumnHeader>
   );
 }
+
+/** A head is drawn anew when its column changes, or how it is sorted. */
+export const Head = memo(DrawnHead) as typeof DrawnHead;
 
 export function GroupHeads<Row>({ groups }: { readonly groups: readonly ColumnGroup<Row>[] }) {
   return (

@@ -1,5 +1,7 @@
 import { describe, expect, jest, test } from '@jest/globals';
-import { fireEvent, screen, within } from '@testing-library/react';
+import { ChakraProvider } from '@chakra-ui/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { staffSystem } from '../theme/staff-system.js';
 import { faults, show } from '../../testing/show.js';
 import type { WorkColumn } from './columns.js';
 import { WorkTable } from './WorkTable.js';
@@ -28,6 +30,7 @@ const class9: readonly Student[] = [
   { id: '2', name: 'Ash Tern', flame: 0, gas: 7 },
   { id: '3', name: 'Birch Sole' },
 ];
+const byId = (s: Student) => s.id;
 const names = () =>
   within(screen.getByRole('table'))
     .getAllByRole('rowheader')
@@ -81,6 +84,29 @@ describe('a table that is worked in', () => {
     const group = screen.getByRole('columnheader', { name: /What colour/ });
     expect(group.getAttribute('colspan')).toBe('2');
     expect(await faults()).toEqual([]);
+  });
+  test('what is chosen draws its own row anew and no other', () => {
+    const drawn: string[] = [];
+    const told = columns.map((c) => ({
+      ...c,
+      show: (s: Student, chosen: boolean) => {
+        if (c.id === 'flame') drawn.push(`${s.name}${chosen ? ', chosen' : ''}`);
+        return c.show(s, chosen);
+      },
+    }));
+    const table = (chosen?: { row: string; column: string }) => (
+      <ChakraProvider value={staffSystem}>
+        <WorkTable label="Marks" rows={class9} rowId={byId} columns={told} chosen={chosen} />
+      </ChakraProvider>
+    );
+    const { rerender } = render(table());
+    expect(drawn).toHaveLength(3);
+    drawn.length = 0;
+    rerender(table({ row: '2', column: 'flame' }));
+    expect(drawn).toEqual(['Ash Tern, chosen']);
+    rerender(table({ row: '2', column: 'gas' }));
+    rerender(table({ row: '3', column: 'flame' }));
+    expect(drawn.slice(1)).toEqual(['Ash Tern', 'Ash Tern', 'Birch Sole, chosen']);
   });
   test('of thousands of rows only those in view are drawn, and all of them on paper', () => {
     const many = Array.from({ length: 2000 }, (_, i) => ({ id: String(i), name: `Student ${i}` }));

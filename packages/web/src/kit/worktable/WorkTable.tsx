@@ -15,13 +15,14 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Input } from '../Input.js';
 import { compared, fits } from './order.js';
-import { Cells, Gap } from './Cells.js';
+import { Gap, Rows, WorkRow } from './Cells.js';
 import { grouped, type WorkColumn } from './columns.js';
 import { GroupHeads, Head } from './Heads.js';
 import { usePrinting } from './printing.js';
+import { useRoomForHeads } from './room-for-heads.js';
 
 interface WorkTableProps<Row> {
   readonly label: string;
@@ -37,7 +38,8 @@ interface WorkTableProps<Row> {
   readonly tools?: ReactNode;
   /** Said where the search finds nothing. */
   readonly nothing?: string;
-  readonly isChosen?: (row: Row) => boolean;
+  /** What is chosen: a row, by its id, and a column of it. */
+  readonly chosen?: { readonly row: string; readonly column: string } | undefined;
   /** Told which rows stand in which order, as they are sorted and searched. */
   readonly onOrder?: (rows: readonly Row[]) => void;
 }
@@ -62,7 +64,7 @@ export function WorkTable<Row extends object>({
   find,
   tools,
   nothing = 'Nothing here fits what you look for.',
-  isChosen,
+  chosen,
   onOrder,
 }: WorkTableProps<Row>) {
   const [sorting, setSorting] = useState<SortingState>([]);
@@ -103,15 +105,7 @@ export function WorkTable<Row extends object>({
   const shown = table.getRowModel().rows;
   useEffect(() => onOrder?.(shown.map((r) => r.original)), [onOrder, shown]);
 
-  // Heads and first column stay in view: what the keyboard goes to is brought out from beneath them.
-  useLayoutEffect(() => {
-    const box = place.current;
-    const head = box?.querySelector('thead');
-    const stayed = head?.querySelector<HTMLElement>('tr:last-child > :first-child');
-    if (!box || !head || !stayed) return;
-    box.style.scrollPaddingTop = `${head.offsetHeight}px`;
-    box.style.scrollPaddingInlineStart = `${stayed.offsetWidth}px`;
-  });
+  useRoomForHeads(place);
   const virtual = useVirtualizer({
     count: shown.length,
     getScrollElement: () => place.current,
@@ -126,7 +120,14 @@ export function WorkTable<Row extends object>({
   const above = items[0]?.start ?? 0;
   const below = whole ? 0 : virtual.getTotalSize() - (items.at(-1)?.end ?? 0);
   const headed = groups.some((g) => g.id);
-  const begins = new Set(groups.flatMap((g) => (g.id ? (g.columns[0]?.id ?? []) : [])));
+  const begins = useMemo(
+    () => new Set(groups.flatMap((g) => (g.id ? (g.columns[0]?.id ?? []) : []))),
+    [groups],
+  );
+  const sort = useCallback(
+    (id: string, event: unknown) => table.getColumn(id)?.getToggleSortingHandler()?.(event),
+    [table],
+  );
 
   return (
     <Box display="grid" gap="3" gridTemplateColumns="minmax(0, 1fr)">
@@ -169,29 +170,26 @@ export function WorkTable<Row extends object>({
                   begins={headed && begins.has(column.id)}
                   dense={dense}
                   sorted={column.getIsSorted()}
-                  sort={column.getCanSort() ? column.getToggleSortingHandler() : undefined}
+                  sort={column.getCanSort() ? sort : undefined}
                 />
               ))}
             </Table.Row>
           </Table.Header>
-          <Table.Body>
+          <Rows dense={dense}>
             {above > 0 && <Gap height={above} />}
-            {drawn.map(({ row, i }) => {
-              const chosen = isChosen?.(row.original);
-              return (
-                <Table.Row
-                  key={row.id}
-                  aria-rowindex={i + 2}
-                  data-index={i}
-                  {...(whole ? {} : { ref: virtual.measureElement })}
-                  {...(chosen ? { bg: 'slate.50' } : {})}
-                >
-                  <Cells row={row.original} columns={columns} begins={begins} dense={dense} chosen={chosen} />
-                </Table.Row>
-              );
-            })}
+            {drawn.map(({ row, i }) => (
+              <WorkRow
+                key={row.id}
+                row={row.original}
+                index={i}
+                columns={columns}
+                begins={begins}
+                chosen={chosen?.row === row.id ? chosen.column : undefined}
+                measure={whole ? undefined : virtual.measureElement}
+              />
+            ))}
             {below > 0 && <Gap height={below} />}
-          </Table.Body>
+          </Rows>
         </Table.Root>
         {!shown.length && (
           <chakra.p role="status" py="4" px="2" color="ink.soft">

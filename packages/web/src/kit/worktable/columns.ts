@@ -11,7 +11,8 @@ export interface WorkColumn<Row> {
   readonly group?: { readonly id: string; readonly head: ReactNode; readonly says: string };
   /** What it is sorted and searched by; a column without is neither. */
   readonly value?: (row: Row) => string | number | undefined;
-  readonly show: (row: Row) => ReactNode;
+  /** @param chosen whether this cell is what the table is told to be chosen. */
+  readonly show: (row: Row, chosen: boolean) => ReactNode;
   /** Numbers and marks stand in the middle of their column. */
   readonly centred?: boolean;
 }

@@ -6,6 +6,7 @@ import * as overlays from './overlays.js';
 import * as controls from './staff-controls.js';
 
 export const staffRecipes: Record<string, RecipeDefinition> = {
+  button: controls.staffButton,
   checkmark: choices.checkmark,
   radiomark: choices.radiomark,
   badge: data.badge,
