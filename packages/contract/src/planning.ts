@@ -55,6 +55,14 @@ export interface Room {
   readonly id: string;
   readonly name: string;
   readonly plan: RoomPlan;
+  /** Counts its changes. */
+  readonly version: number;
+}
+export type NewRoom = Pick<Room, 'name' | 'plan'>;
+/** A room as it is saved. */
+export interface SavedRoom extends NewRoom {
+  /** The version the change began from. */
+  readonly from: number;
 }
 /** A document as it is sent: what it holds is checked by its published schema. */
 export interface NewDocument {

@@ -66,10 +66,11 @@ import type {
 } from './people.js';
 import type {
   NewDocument,
+  NewRoom,
   PracticalHead,
   Room,
-  RoomPlan,
   SavedDocument,
+  SavedRoom,
   SyllabusHead,
   WholePractical,
   WholeSyllabus,
@@ -210,8 +211,8 @@ export const routes = {
   'GET /api/syllabuses/:syllabus/versions/:number': teaching<Syllabus>(),
 
   'GET /api/rooms': staff<readonly Room[]>(),
-  'POST /api/rooms': staff<Room, { readonly name: string; readonly plan: RoomPlan }>(),
-  'PUT /api/rooms/:room': staff<Room, { readonly name: string; readonly plan: RoomPlan }>(),
+  'POST /api/rooms': staff<Room, NewRoom>(),
+  'PUT /api/rooms/:room': staff<Room, SavedRoom>(),
   'DELETE /api/rooms/:room': staff<void>(),
 
   'GET /api/store': staff<Store>(),

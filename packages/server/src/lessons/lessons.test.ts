@@ -175,7 +175,11 @@ describe('the room of a lesson', () => {
     const made = await world.teacher.post<Room>('/api/rooms', { name: 'Lab 9', plan: plan(3) });
     const { id } = await makeLesson(world.teacher, world.school, { begin: false });
     expect(await shown(id)).toMatchObject({ roomId: made.body.id, planning: { places: places(3) } });
-    await world.teacher.send('PUT', `/api/rooms/${made.body.id}`, { name: 'The Keel', plan: plan(3) });
+    await world.teacher.send('PUT', `/api/rooms/${made.body.id}`, {
+      name: 'The Keel',
+      plan: plan(3),
+      from: made.body.version,
+    });
     expect((await shown(id)).room).toBe('The Keel');
     const heads = (await world.teacher.get<LessonHead[]>('/api/lessons')).body;
     expect(heads.find((l) => l.id === id)?.room).toBe('The Keel');

@@ -58,14 +58,31 @@ describe('rooms', () => {
     const reply = await technician.post<Problem>('/api/rooms', { name: 'Odd', plan: wrong });
     expect([reply.status, reply.body.detail]).toEqual([422, expect.stringMatching(detail)]);
   });
+  test('changed by two at once, are the first one’s; who comes second is told, and saves over it knowing', async () => {
+    const made = (await technician.post<Room>('/api/rooms', { name: 'Lab 7', plan })).body;
+    const path = `/api/rooms/${made.id}`;
+    const saved = await Promise.all(
+      (['Mine', 'Yours'] as const).map((name, i) =>
+        [technician, world.teacher][i]!.send<Problem>('PUT', path, { name, plan, from: made.version }),
+      ),
+    );
+    const [first, second] = saved.map((s) => s.status).sort();
+    expect([first, second]).toEqual([200, 409]);
+    expect(saved.find((s) => s.status === 409)!.body.detail).toMatch(/^Somebody else has saved this room/);
+    const kept = (await technician.get<Room[]>('/api/rooms')).body.find((r) => r.id === made.id)!;
+    expect(kept.name).toBe(saved[0]!.status === 200 ? 'Mine' : 'Yours');
+    expect((await technician.send('PUT', path, { name: 'Both', plan, from: kept.version })).status).toBe(200);
+    expect((await technician.send('DELETE', path)).status).toBe(204);
+  });
   test('have names of their own, are changed and removed', async () => {
     expect((await technician.post('/api/rooms', { name: 'Lab 4', plan })).status).toBe(409);
     const made = (await technician.post<Room>('/api/rooms', { name: 'Lab 5', plan })).body;
     const wider = await technician.send<Room>('PUT', `/api/rooms/${made.id}`, {
       name: 'Lab 6',
       plan: { ...plan, columns: 2 },
+      from: made.version,
     });
-    expect(wider.body).toMatchObject({ name: 'Lab 6', plan: { columns: 2 } });
+    expect(wider.body).toMatchObject({ name: 'Lab 6', plan: { columns: 2 }, version: made.version + 1 });
     expect((await technician.send('DELETE', `/api/rooms/${made.id}`)).status).toBe(204);
     expect((await technician.get<Room[]>('/api/rooms')).body.map((r) => r.name)).toEqual(['Lab 4']);
   });

@@ -14,4 +14,6 @@ export class Room {
   school: Relation<School>;
   @Column({ type: 'varchar', length: 60 }) name: string;
   @JsonColumn() plan: RoomPlan;
+  /** Counts its changes, so that who began from an older one is told. */
+  @Column({ type: 'int', unsigned: true, default: 1 }) version: number;
 }

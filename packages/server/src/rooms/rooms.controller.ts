@@ -46,6 +46,12 @@ class RoomDto {
   name: string;
   @ApiProperty() @IsObject() @ValidateNested() @Type(() => RoomPlanDto) plan: RoomPlanDto;
 }
+class SavedRoomDto extends RoomDto {
+  @ApiProperty()
+  @IsInt({ message: 'Say from which version this change began. Load the page again.' })
+  @Min(1)
+  from: number;
+}
 
 @Controller()
 export class RoomsController {
@@ -63,9 +69,9 @@ export class RoomsController {
   change(
     @ByStaff() staff: StaffCaller,
     @Param('room', ParseUUIDPipe) id: string,
-    @Body() { name, plan }: RoomDto,
+    @Body() saved: SavedRoomDto,
   ): Promise<Room> {
-    return this.rooms.change(staff.schoolId, id, name, plan);
+    return this.rooms.change(staff.schoolId, id, saved);
   }
   @Route('DELETE /api/rooms/:room')
   @HttpCode(204)

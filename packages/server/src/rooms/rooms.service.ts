@@ -1,5 +1,5 @@
 /** The laboratories of a school: their benches and the places of their stations. */
-import type { Room as RoomView, RoomPlan } from '@kivex/contract';
+import type { Room as RoomView, RoomPlan, SavedRoom } from '@kivex/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -16,7 +16,7 @@ export class RoomsService {
 
   async list(schoolId: string): Promise<RoomView[]> {
     const rooms = await this.rooms.find({ where: { schoolId }, order: { name: 'ASC' }, take: mostRooms });
-    return rooms.map(({ id, name, plan }) => ({ id, name, plan }));
+    return rooms.map(({ id, name, plan, version }) => ({ id, name, plan, version }));
   }
 
   /** The school's room of this name, if it has one. */
@@ -35,15 +35,23 @@ export class RoomsService {
     const room = { id: uuidv7(), schoolId, name: name.trim(), plan };
     await this.free(schoolId, room.name);
     await this.rooms.insert(room);
-    return { id: room.id, name: room.name, plan };
+    return { id: room.id, name: room.name, plan, version: 1 };
   }
 
-  async change(schoolId: string, id: string, name: string, plan: RoomPlan): Promise<RoomView> {
-    const room = await this.own(schoolId, id);
+  /** @throws ProblemException 409 when somebody else has saved it since `from`. */
+  async change(schoolId: string, id: string, { name, plan, from }: SavedRoom): Promise<RoomView> {
+    await this.own(schoolId, id);
     this.check(plan);
     await this.free(schoolId, name.trim(), id);
-    await this.rooms.update({ id: room.id }, { name: name.trim(), plan });
-    return { id, name: name.trim(), plan };
+    const version = from + 1;
+    // One statement: of two that are sent at once, one finds the version gone.
+    const { affected } = await this.rooms.update({ id, version: from }, { name: name.trim(), plan, version });
+    if (!affected)
+      throw conflict(
+        'Somebody else has saved this room meanwhile. Look at theirs, then save yours over it or take it.',
+        'from',
+      );
+    return { id, name: name.trim(), plan, version };
   }
 
   async remove(schoolId: string, id: string): Promise<void> {

@@ -2,7 +2,7 @@
 import type { Lesson, LessonPlanning, PlanningPart } from '@kivex/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { call } from '../kit/request/call.js';
-import { RequestProblem } from '../kit/request/request.js';
+import { isOvertaken } from '../kit/request/overtaken.js';
 import { bodyFor, type PartOf } from './planning-part.js';
 
 type Saved<P extends PlanningPart> = PartOf[P] & { readonly from: number };
@@ -22,12 +22,7 @@ export function usePlanningPart<P extends PlanningPart>(lessonId: string, part: 
     onSuccess: (planning) =>
       cache.setQueryData<Lesson>(key, (lesson) => (lesson ? { ...lesson, planning } : lesson)),
     onError: async (error) => {
-      if (error instanceof RequestProblem && error.status === 409)
-        await cache.invalidateQueries({ queryKey: key });
+      if (isOvertaken(error)) await cache.invalidateQueries({ queryKey: key });
     },
   });
 }
-
-/** Was a change refused because somebody else had saved meanwhile? */
-export const isOvertaken = (error: unknown): boolean =>
-  error instanceof RequestProblem && error.status === 409;

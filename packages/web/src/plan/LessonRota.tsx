@@ -4,10 +4,11 @@ import { stationWords, type RotaPin, type RotaSlot } from '@kivex/core';
 import { useMemo, useState } from 'react';
 import { Button } from '../kit/Button.js';
 import { Notice } from '../kit/Notice.js';
+import { isOvertaken } from '../kit/request/overtaken.js';
 import { useThisLesson } from '../lessons/LessonFrame.js';
 import { rehearsalPlanOf } from '../lessons/rehearsal-plan-of.js';
 import { fieldsOf, isSameRota, rotaInWords } from '../lessons/planning-part.js';
-import { isOvertaken, usePlanningPart } from '../lessons/use-planning-part.js';
+import { usePlanningPart } from '../lessons/use-planning-part.js';
 import { RehearsalPanel } from './RehearsalPanel.js';
 import { RotaPanel } from './RotaPanel.js';
 

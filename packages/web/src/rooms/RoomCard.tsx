@@ -15,22 +15,15 @@ import { Notice } from '../kit/Notice.js';
 import { NumberInput } from '../kit/NumberInput.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
-import { useSentForm } from '../kit/request/use-sent-form.js';
 import { Tile } from '../kit/Tile.js';
-import { freeSpot, standsOutside } from './room-plan.js';
+import { freeSpot, roomInWords, standsOutside } from './room-plan.js';
 import { RoomPlanDrawing } from './RoomPlanDrawing.js';
+import { useRoom } from './use-room.js';
 
 export function RoomCard({ room }: { readonly room: Room }) {
   const cache = useQueryClient();
   const [removing, setRemoving] = useState(false);
-  const form = useSentForm<{ name: string; plan: RoomPlan }>({
-    defaults: { name: room.name, plan: room.plan },
-    fields: ['name'],
-    send: async (body) => {
-      await call('PUT /api/rooms/:room', { room: room.id, body });
-      await cache.invalidateQueries({ queryKey: ['rooms'] });
-    },
-  });
+  const { form, overtaken, takeTheirs, saveOver } = useRoom(room);
   const [name, plan] = useWatch({ control: form.control, name: ['name', 'plan'] });
   const change = (next: RoomPlan) => form.setValue('plan', next, { shouldDirty: true });
   const remove = useMutation({
@@ -107,10 +100,29 @@ export function RoomCard({ room }: { readonly room: Room }) {
               A bench stands outside the room now; drag it in or make the room larger.
             </Notice>
           )}
-          {problem && <Notice tone="stop">{problem}</Notice>}
-          <Button type="submit" variant="go" disabled={!form.changed || outside} loading={form.busy}>
-            {form.changed ? 'Save the room' : 'Saved'}
-          </Button>
+          {overtaken ? (
+            <Notice
+              tone="look"
+              action={
+                <Box display="flex" gap="2" flexWrap="wrap">
+                  <Button onClick={takeTheirs}>Take theirs</Button>
+                  <Button disabled={outside} loading={form.busy} onClick={saveOver}>
+                    Save mine over theirs
+                  </Button>
+                </Box>
+              }
+            >
+              Somebody else has saved this room meanwhile. Theirs: {roomInWords(room)}. Yours:{' '}
+              {roomInWords({ name, plan })}.
+            </Notice>
+          ) : (
+            <>
+              {problem && <Notice tone="stop">{problem}</Notice>}
+              <Button type="submit" variant="go" disabled={!form.changed || outside} loading={form.busy}>
+                {form.changed ? 'Save the room' : 'Saved'}
+              </Button>
+            </>
+          )}
           <Button variant="stop" size="small" onClick={() => setRemoving(true)}>
             <Trash2 size={16} aria-hidden /> Take the room out
           </Button>

@@ -1,5 +1,6 @@
 /** The plan of a laboratory: benches on a grid of spots, front first. */
-import type { RoomBench, RoomPlan } from '@kivex/contract';
+import type { NewRoom, RoomBench, RoomPlan } from '@kivex/contract';
+import { roomStations, stationWords } from '@kivex/core';
 
 export const usualPlan: RoomPlan = {
   rows: 3,
@@ -32,6 +33,15 @@ export function freeSpot({ rows, columns, benches }: RoomPlan): RoomBench | unde
 /** Does a bench stand beyond the walls, since the room was made smaller? */
 export const standsOutside = ({ rows, columns, benches }: RoomPlan): boolean =>
   benches.some((b) => b.row >= rows || b.column >= columns);
+
+/** A room in few words, for telling two of them apart. */
+export const roomInWords = ({ name, plan: { rows, columns, benches, places } }: NewRoom): string =>
+  [
+    name,
+    `${rows} × ${columns}`,
+    benches.length === 1 ? '1 bench' : `${benches.length} benches`,
+    ...roomStations.map((station) => `${stationWords[station]} ${places[station] ?? 0}`),
+  ].join(', ');
 
 /** A name no room has: Lab 1, Lab 2 and so on. */
 export function newRoomName(taken: readonly string[]): string {

@@ -8,6 +8,7 @@ const room = (name: string, id = name): Room =>
   ({
     id,
     name,
+    version: 1,
     plan: {
       rows: 2,
       columns: 2,
@@ -47,8 +48,9 @@ describe('the rooms of a school', () => {
   });
 
   test('what is changed is sent together, by the button or by Ctrl+Enter, and then it is saved', async () => {
+    const saved = { ...room('Lab North', 'Lab 1'), version: 2 };
     const { user, asked } = show(<RoomsPage />, {
-      server: { [list]: [room('Lab 1')], 'PUT /api/rooms/Lab 1': null, 'PUT /api/rooms/Lab%201': null },
+      server: { [list]: [room('Lab 1')], 'PUT /api/rooms/Lab 1': saved, 'PUT /api/rooms/Lab%201': saved },
     });
     const form = within(await card('Lab 1'));
     expect(form.getByRole('button', { name: 'Saved' })).toHaveProperty('disabled', true);
@@ -80,6 +82,42 @@ describe('the rooms of a school', () => {
     expect(name).toHaveProperty('value', 'Lab 2');
     expect(document.activeElement).toBe(name);
     expect(form.getByText('Another room has this name. Choose a different one.')).toBeTruthy();
+  });
+
+  test('saved by somebody else meanwhile, it shows both; one takes theirs or saves over it', async () => {
+    const theirs = { ...room('Lab North', 'one'), version: 2 };
+    const overtaken = { field: 'from', detail: 'Somebody else has saved this room meanwhile.' };
+    const at: { now: Room } = { now: room('Lab 1', 'one') };
+    const { user, asked } = show(<RoomsPage />, {
+      server: {
+        [list]: () => [at.now],
+        'PUT /api/rooms/one': ({ body }: { body: unknown }) => {
+          const { from, ...sent } = body as Room & { from: number };
+          if (from === at.now.version) return (at.now = { ...at.now, ...sent, version: from + 1 });
+          return new Refusal(409, { detail: overtaken.detail, errors: [overtaken] });
+        },
+      },
+    });
+    const form = () => within(screen.getByRole('form'));
+    await card('Lab 1');
+    await enter(form().getByLabelText('Name of the room'), 'The Keel');
+    at.now = theirs;
+    await user.click(form().getByRole('button', { name: 'Save the room' }));
+    expect(
+      await form().findByText(/Theirs: Lab North, 2 × 2, 2 benches, .*Yours: The Keel, 2 × 2, 2 benches/),
+    ).toBeTruthy();
+    expect(form().getByLabelText('Name of the room')).toHaveProperty('value', 'The Keel');
+    expect(await faults()).toEqual([]);
+    await user.click(form().getByRole('button', { name: 'Save mine over theirs' }));
+    expect(await form().findByRole('button', { name: 'Saved' })).toBeTruthy();
+    expect(asked.findLast((a) => a.method === 'PUT')!.body).toMatchObject({ name: 'The Keel', from: 2 });
+
+    await enter(form().getByLabelText('Name of the room'), 'The Hull');
+    at.now = { ...theirs, version: 9 };
+    await user.click(form().getByRole('button', { name: 'Save the room' }));
+    await user.click(await form().findByRole('button', { name: 'Take theirs' }));
+    expect(form().getByLabelText('Name of the room')).toHaveProperty('value', 'Lab North');
+    expect(form().getByRole('button', { name: 'Saved' })).toHaveProperty('disabled', true);
   });
 
   test('a bench left outside a smaller room is told, and such a room is not saved', async () => {
