@@ -16,7 +16,7 @@ import { NumberInput } from '../kit/NumberInput.js';
 import { call } from '../kit/request/call.js';
 import { nowOrNever } from '../kit/request/now-or-never.js';
 import { Tile } from '../kit/Tile.js';
-import { freeSpot, roomInWords, standsOutside } from './room-plan.js';
+import { freeSpot, roomDifferences, standsOutside } from './room-plan.js';
 import { RoomPlanDrawing } from './RoomPlanDrawing.js';
 import { useRoom } from './use-room.js';
 
@@ -33,6 +33,7 @@ export function RoomCard({ room }: { readonly room: Room }) {
   });
   const spot = freeSpot(plan);
   const outside = standsOutside(plan);
+  const differences = roomDifferences(room, { name, plan });
   const problem = form.problem ?? remove.error?.message;
   return (
     <Tile asChild>
@@ -112,8 +113,12 @@ export function RoomCard({ room }: { readonly room: Room }) {
                 </Box>
               }
             >
-              Somebody else has saved this room meanwhile. Theirs: {roomInWords(room)}. Yours:{' '}
-              {roomInWords({ name, plan })}.
+              Somebody else has saved this room meanwhile{differences.length ? ':' : ', as you have it.'}
+              <chakra.ul listStyleType="disc" ps="4">
+                {differences.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </chakra.ul>
             </Notice>
           ) : (
             <>

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { freeSpot, newRoomName, standsOutside, usualPlan, withMoved } from './room-plan.js';
+import { freeSpot, newRoomName, roomDifferences, standsOutside, usualPlan, withMoved } from './room-plan.js';
 
 const plan = {
   rows: 1,
@@ -39,4 +39,24 @@ describe('the plan of a room', () => {
   });
   test('a new room has a name no other has', () =>
     expect([newRoomName([]), newRoomName(['Lab 1', 'Lab 3'])]).toEqual(['Lab 1', 'Lab 2']));
+  test('two states of a room differ in what is told, and in nothing else', () => {
+    const mine = { name: 'Lab 1', plan };
+    expect(roomDifferences(mine, mine)).toEqual([]);
+    const elsewhere = { ...plan, benches: [plan.benches[0]!, { row: 0, column: 2 }] };
+    expect(roomDifferences({ name: 'Lab 1', plan: elsewhere }, mine)).toEqual([
+      'Benches stand on other spots',
+    ]);
+    const turned = { ...plan, benches: [...plan.benches].reverse() };
+    expect(roomDifferences({ name: 'Lab 1', plan: turned }, mine)).toEqual([]);
+    const theirs = {
+      name: 'Lab North',
+      plan: { rows: 2, columns: 3, benches: plan.benches.slice(1), places: { burner: 7 } },
+    };
+    expect(roomDifferences(theirs, mine)).toEqual([
+      'Name: theirs Lab North, yours Lab 1',
+      'Size: theirs 2 × 3, yours 1 × 3',
+      'Benches: theirs 1 bench, yours 2 benches',
+      'burner: theirs 7, yours 0',
+    ]);
+  });
 });

@@ -34,14 +34,37 @@ export function freeSpot({ rows, columns, benches }: RoomPlan): RoomBench | unde
 export const standsOutside = ({ rows, columns, benches }: RoomPlan): boolean =>
   benches.some((b) => b.row >= rows || b.column >= columns);
 
-/** A room in few words, for telling two of them apart. */
-export const roomInWords = ({ name, plan: { rows, columns, benches, places } }: NewRoom): string =>
-  [
-    name,
-    `${rows} × ${columns}`,
-    benches.length === 1 ? '1 bench' : `${benches.length} benches`,
-    ...roomStations.map((station) => `${stationWords[station]} ${places[station] ?? 0}`),
-  ].join(', ');
+const benchesIn = ({ benches }: RoomPlan): string =>
+  benches.length === 1 ? '1 bench' : `${benches.length} benches`;
+
+/** Where two states of a room differ, a sentence each. */
+export function roomDifferences(theirs: NewRoom, mine: NewRoom): string[] {
+  const told = (what: string, [his, own]: readonly [string | number, string | number]): string[] =>
+    his === own ? [] : [`${what}: theirs ${his}, yours ${own}`];
+  const both = <T>(of: (room: NewRoom) => T): readonly [T, T] => [of(theirs), of(mine)];
+  const [his, own] = both((r) => r.plan.benches.map(at).sort().join());
+  const benches = told(
+    'Benches',
+    both((r) => benchesIn(r.plan)),
+  );
+  return [
+    ...told(
+      'Name',
+      both((r) => r.name),
+    ),
+    ...told(
+      'Size',
+      both(({ plan }) => `${plan.rows} × ${plan.columns}`),
+    ),
+    ...(benches.length || his === own ? benches : ['Benches stand on other spots']),
+    ...roomStations.flatMap((s) =>
+      told(
+        stationWords[s] ?? s,
+        both((r) => r.plan.places[s] ?? 0),
+      ),
+    ),
+  ];
+}
 
 /** A name no room has: Lab 1, Lab 2 and so on. */
 export function newRoomName(taken: readonly string[]): string {
