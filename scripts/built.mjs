@@ -73,25 +73,41 @@ const runBeside = (args, sentence, { cwd = root } = {}) =>
     ),
   );
 
-/** Builds every package and the web pages. Resolves to whether anything had to be done. */
-export async function buildAll(say) {
+const packages = (...which) =>
+  runBeside([tsc, '-b', ...which], 'Kivex could not be built; the messages above say where.');
+
+/**
+ * What there is to be done until every package and the web pages are built; undefined when nothing has changed.
+ * `ground` comes first; `rest` and `pages` stand on it and know nothing of each other; then it is `done`.
+ */
+export function building() {
   const stamp = stampOf([...settings, 'packages', 'e2e', 'package-lock.json']);
-  if (isDone('all', stamp) && existsSync(join(root, 'packages/web/dist/index.html'))) return false;
-  say('Building Kivex (about half a minute) …');
-  const packages = (...which) =>
-    runBeside([tsc, '-b', ...which], 'Kivex could not be built; the messages above say where.');
-  await packages('packages/core', 'packages/contract');
-  // The pages stand on these two; the rest is built beside them.
-  const both = await Promise.allSettled([
-    packages(),
-    runBeside(
-      [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-      'The pages could not be built; the messages above say where.',
-      { cwd: join(root, 'packages/web') },
-    ),
-  ]);
+  if (isDone('all', stamp) && existsSync(join(root, 'packages/web/dist/index.html'))) return undefined;
+  return {
+    ground: () => packages('packages/core', 'packages/contract'),
+    rest: () => packages(),
+    pages: () =>
+      runBeside(
+        [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+        'The pages could not be built; the messages above say where.',
+        { cwd: join(root, 'packages/web') },
+      ),
+    done() {
+      markDone('core', stampOf([...settings, 'packages/core']));
+      markDone('all', stamp);
+    },
+  };
+}
+export const buildingWords = 'Building Kivex (about half a minute) …';
+
+/** Builds what has changed. Resolves to whether anything had. */
+export async function buildAll(say) {
+  const build = building();
+  if (!build) return false;
+  say(buildingWords);
+  await build.ground();
+  const both = await Promise.allSettled([build.rest(), build.pages()]);
   for (const { reason } of both) if (reason) throw reason;
-  markDone('core', stampOf([...settings, 'packages/core']));
-  markDone('all', stamp);
+  build.done();
   return true;
 }

@@ -2,7 +2,8 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildAll, root } from './built.mjs';
+import { building, buildingWords, root } from './built.mjs';
+import { inLanes } from './in-lanes.mjs';
 import { startTestDatabase } from './test-database.mjs';
 import { failedInBrowser, failedInUnits, told } from './what-failed.mjs';
 import { needChromium, needMariadb, needNode, needPackages, needRedis } from './prerequisites.mjs';
@@ -50,38 +51,42 @@ try {
   needPackages();
   const only = process.argv[2];
   const wanted = (name) => !only || only === name;
-  // What is written needs no building to be looked at, and that keeps one core busy for its first part.
-  const format =
-    wanted('format') &&
-    check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], { held: true });
-  await buildAll(console.log);
-  await format;
   mariadb = await startTestDatabase();
   const database = { KIVEX_TEST_DATABASE_URL: mariadb.url, KIVEX_REDIS_PROGRAM: redis };
-  if (wanted('types')) await check('types', 'typescript/bin/tsc', ['-b']);
   const jest = (name, file, args) =>
     check(name, 'jest/bin/jest.js', ['--json', `--outputFile=${report(file)}`, ...args], {
       env: database,
       flags: ['--no-warnings'],
     });
-  // Lint keeps one core busy: what needs one beside it.
-  await Promise.all([
-    wanted('lint') && check('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0'], { held: true }),
-    (async () => {
-      if (wanted('floors'))
-        await check(
-          'floors',
-          'dependency-cruiser/bin/dependency-cruise.mjs',
-          [
-            ...['--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
-            ...['packages', 'e2e', 'bench'],
-          ],
-          { held: true },
-        );
-      if (wanted('unit'))
-        await jest('unit tests of the core', 'core', ['--selectProjects', 'core', '--maxWorkers', '1']);
-    })(),
+  const build = building();
+  if (build) console.log(buildingWords);
+  // Each keeps one core busy: building, and what can be looked at meanwhile.
+  const part = (name, needs, run) => (wanted(name) ? [{ name, needs, run }] : []);
+  const step = (name, ...needs) => (build ? [{ name, needs, run: build[name] }] : []);
+  await inLanes([
+    ...step('ground'),
+    ...part('format', [], () =>
+      check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], { held: true }),
+    ),
+    ...step('rest', 'ground'),
+    ...part('lint', ['ground'], () =>
+      check('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0'], { held: true }),
+    ),
+    ...step('pages', 'ground'),
+    ...part('unit', ['ground'], () =>
+      jest('unit tests of the core', 'core', ['--selectProjects', 'core', '--maxWorkers', '1']),
+    ),
+    ...part('floors', ['rest'], () =>
+      check(
+        'floors',
+        'dependency-cruiser/bin/dependency-cruise.mjs',
+        [...['--config', '.dependency-cruiser.cjs', '--output-type', 'err'], ...['packages', 'e2e', 'bench']],
+        { held: true },
+      ),
+    ),
   ]);
+  build?.done();
+  if (wanted('types')) await check('types', 'typescript/bin/tsc', ['-b']);
   if (wanted('unit'))
     await jest('unit and server tests', 'units', ['--selectProjects', 'scripts', 'server', 'web', 'drawn']);
   if (wanted('browser'))
