@@ -108,6 +108,31 @@ describe('a table that is worked in', () => {
     rerender(table({ row: '3', column: 'flame' }));
     expect(drawn.slice(1)).toEqual(['Ash Tern', 'Ash Tern', 'Birch Sole, chosen']);
   });
+  test('has room for its heads and first column where one scrolls to, as large as they are now', () => {
+    let told = (): void => undefined;
+    const watched: Element[] = [];
+    const watch = (changed: ResizeObserverCallback): ResizeObserver => {
+      const watcher: ResizeObserver = {
+        observe: (element) => void watched.push(element),
+        unobserve: () => undefined,
+        disconnect: () => undefined,
+      };
+      told = () => changed([], watcher);
+      return watcher;
+    };
+    globalThis.ResizeObserver = jest.fn(watch) as unknown as typeof ResizeObserver;
+    const size = jest.spyOn(HTMLElement.prototype, 'offsetHeight', 'get').mockReturnValue(61);
+    jest.spyOn(HTMLElement.prototype, 'offsetWidth', 'get').mockReturnValue(140);
+    show(<WorkTable label="Marks" rows={class9} rowId={byId} columns={columns} />);
+    const { style } = screen.getByRole('region', { name: 'Marks' });
+    expect(watched.some((e) => e.tagName === 'THEAD')).toBe(true);
+    told();
+    expect([style.scrollPaddingTop, style.scrollPaddingInlineStart]).toEqual(['61px', '140px']);
+    size.mockReturnValue(90);
+    told();
+    expect(style.scrollPaddingTop).toBe('90px');
+    jest.restoreAllMocks();
+  });
   test('of thousands of rows only those in view are drawn, and all of them on paper', () => {
     const many = Array.from({ length: 2000 }, (_, i) => ({ id: String(i), name: `Student ${i}` }));
     show(<WorkTable label="Stock" rows={many} rowId={(s) => s.id} columns={columns} />);
