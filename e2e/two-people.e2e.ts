@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { ClassHead, Lesson, LessonHead, PinCard } from '@kivex/contract';
+import type { ClassHead, Lesson, LessonHead, PinCard, Room } from '@kivex/contract';
 import { KivexServer } from './kivex-server.js';
 import { joinLesson, laptop, phone, signIn, type Person } from './people.js';
 
@@ -70,6 +70,26 @@ test.describe.serial('two people at one lesson', () => {
     await page.getByRole('button', { name: 'Take theirs' }).click();
     await expect(page.getByLabel('burner places')).toHaveValue('6');
     await expect(page.getByRole('button', { name: 'This rota is kept' })).toBeVisible();
+  });
+
+  test('a room they both change is the first one’s; who comes second sees how it differs, and saves over it', async () => {
+    const rooms = async () =>
+      (await (await teacher.page.request.get(`${kivex.base}/api/rooms`)).json()) as readonly Room[];
+    const [{ name }] = (await rooms()) as [Room];
+    const card = ({ page }: Person) => page.getByRole('form', { name, exact: true });
+    for (const { page } of [teacher, technician]) await page.goto(`${kivex.base}/rooms`);
+    await card(teacher).getByLabel('burner').fill('3');
+    await card(technician).getByLabel('burner').fill('4');
+    await card(technician).getByRole('button', { name: 'Save the room' }).click();
+    await expect(card(technician).getByRole('button', { name: 'Saved' })).toBeVisible();
+    // The page may have heard of it already; if not, it hears when it tries.
+    const mine = card(teacher).getByRole('button', { name: /^Save/ });
+    if ((await mine.textContent()) === 'Save the room') await mine.click();
+    await expect(card(teacher).getByText('burner: theirs 4, yours 3')).toBeVisible();
+    expect((await rooms()).find((r) => r.name === name)!.plan.places.burner).toBe(4);
+    await card(teacher).getByRole('button', { name: 'Save mine over theirs' }).click();
+    await expect(card(teacher).getByRole('button', { name: 'Saved' })).toBeVisible();
+    expect((await rooms()).find((r) => r.name === name)!.plan.places.burner).toBe(3);
   });
 
   test('while it runs a burner fails: the rest is planned anew, and the benches have the new times', async ({
