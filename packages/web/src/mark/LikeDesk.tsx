@@ -1,7 +1,7 @@
 /** One decision for all who wrote the same: what they wrote, what was to be seen, why Kivex is unsure, and who it covers. */
 import { Box, chakra } from '@chakra-ui/react';
 import type { Decided, Lesson, MarkRow } from '@kivex/contract';
-import { answerPlace, canBeRule, readyComments, type LikeAnswers } from '@kivex/core';
+import { answerPlace, canBeRule, filledComment, readyComments, type LikeAnswers } from '@kivex/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -131,7 +131,7 @@ export function LikeDesk({ lesson, rows, group, draft, decided, last, undo, notU
           <Box display="flex" flexWrap="wrap" gap="1.5">
             {[...readyReasons, ...(asRule ? [] : fitting), ...ownReasons(rows, group)].map((ready) => (
               <Button key={ready} type="button" size="small" onClick={() => setValue('reason', ready)}>
-                {ready}
+                {filledComment(ready, group.written[0]?.answer ?? '')}
               </Button>
             ))}
           </Box>

@@ -15,7 +15,9 @@ const rows = [rowOf(ash, [murky]), rowOf(birch, [Murky, right]), rowOf(clove, [s
 const path = '/api/lessons/lesson/marks/decisions';
 const like = (server: Record<string, unknown> = {}) =>
   show(<LikeAnswers lesson={lesson} rows={rows} follows={<p>What follows</p>} />, { server });
-const first = () => screen.findByRole('button', { name: /murky/i });
+const inList = async (name: RegExp) =>
+  within(await screen.findByRole('list', { name: 'Like answers' })).findByRole('button', { name });
+const first = () => inList(/murky/i);
 
 describe('like answers together', () => {
   test('what wants a person stands first, the biggest first, and how many decisions that is', async () => {
@@ -49,7 +51,7 @@ describe('like answers together', () => {
       reason: 'Means the right thing',
     });
     expect(await screen.findByRole('button', { name: 'Decide for 1' })).toBeTruthy();
-    expect(screen.getByRole('button', { name: /swampy/ }).getAttribute('aria-pressed')).toBe('true');
+    expect((await inList(/swampy/)).getAttribute('aria-pressed')).toBe('true');
   });
   test('who is not meant is left out', async () => {
     const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 1 } });
@@ -65,10 +67,10 @@ describe('like answers together', () => {
       }),
     );
   });
-  test('comments that fit the answer are offered, with a place for what each wrote', async () => {
+  test('comments that fit the answer are offered as they will read; sent is a place for what each wrote', async () => {
     const { user, asked } = like({ [`POST ${path}`]: { decision: 'd1', marks: 2 } });
     await user.click(await first());
-    await user.click(await screen.findByRole('button', { name: /^You wrote “\{answer\}”; to be seen: / }));
+    await user.click(await screen.findByRole('button', { name: /^You wrote “[^{}]+”; to be seen: / }));
     await user.click(screen.getByRole('button', { name: 'Decide for 2' }));
     await waitFor(() =>
       expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
