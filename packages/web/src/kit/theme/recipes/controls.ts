@@ -47,8 +47,9 @@ export const button = recipe({
       },
     },
     size: {
-      small: { minH: '8', px: '2.5', fontSize: 'sm' },
-      medium: { minH: '10', px: '4', fontSize: 'md' },
+      // A name of two lines stands clear of its frame.
+      small: { minH: '8', px: '2.5', py: '1', fontSize: 'sm' },
+      medium: { minH: '10', px: '4', py: '1', fontSize: 'md' },
       bench: { minH: '14', px: '5', fontSize: 'lg' },
       /** Square, for a picture alone. */
       icon: { minH: '10', minW: '10', p: '0', fontSize: 'md' },
