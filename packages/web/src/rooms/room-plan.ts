@@ -39,10 +39,10 @@ const benchesIn = ({ benches }: RoomPlan): string =>
 
 /** Where two states of a room differ, a sentence each. */
 export function roomDifferences(theirs: NewRoom, mine: NewRoom): string[] {
-  const told = (what: string, [his, own]: readonly [string | number, string | number]): string[] =>
-    his === own ? [] : [`${what}: theirs ${his}, yours ${own}`];
+  const told = (what: string, [other, own]: readonly [string | number, string | number]): string[] =>
+    other === own ? [] : [`${what}: theirs ${other}, yours ${own}`];
   const both = <T>(of: (room: NewRoom) => T): readonly [T, T] => [of(theirs), of(mine)];
-  const [his, own] = both((r) => r.plan.benches.map(at).sort().join());
+  const [other, own] = both((r) => r.plan.benches.map(at).sort().join());
   const benches = told(
     'Benches',
     both((r) => benchesIn(r.plan)),
@@ -56,7 +56,7 @@ export function roomDifferences(theirs: NewRoom, mine: NewRoom): string[] {
       'Size',
       both(({ plan }) => `${plan.rows} × ${plan.columns}`),
     ),
-    ...(benches.length || his === own ? benches : ['Benches stand on other spots']),
+    ...(benches.length || other === own ? benches : ['Benches stand on other spots']),
     ...roomStations.flatMap((s) =>
       told(
         stationWords[s] ?? s,
