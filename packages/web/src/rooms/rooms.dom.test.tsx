@@ -115,6 +115,7 @@ describe('the rooms of a school', () => {
     await user.click(form().getByRole('button', { name: 'Save the room' }));
     await user.click(await form().findByRole('button', { name: 'Take theirs' }));
     expect(form().getByLabelText('Name of the room')).toHaveProperty('value', 'Lab North');
+    expect(form().queryByText(/Somebody else has saved/)).toBeNull();
     expect(form().getByRole('button', { name: 'Saved' })).toHaveProperty('disabled', true);
   });
 

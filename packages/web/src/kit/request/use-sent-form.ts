@@ -1,5 +1,5 @@
 /** One way of forms: what is entered is sent, the server's sentences come to the fields they concern, and nothing entered is lost. */
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import {
   useForm,
   type DefaultValues,
@@ -50,8 +50,17 @@ export function useSentForm<Values extends FieldValues>({
       setProblem(placeProblem(error, fields, form.setError));
     }
   });
+  const { reset } = form;
   return {
     ...form,
+    // What was wrong with what is no longer there is wrong no more.
+    reset: useCallback<typeof reset>(
+      (...given) => {
+        setProblem(undefined);
+        reset(...given);
+      },
+      [reset],
+    ),
     submit: (event?: React.BaseSyntheticEvent) => void submit(event),
     busy: isSubmitting,
     changed: isDirty,
