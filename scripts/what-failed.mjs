@@ -1,13 +1,12 @@
 // Names of the tests that failed, or passed only at a second try, from what the tools write of a run: told at the end of
 // `npm test`, where whoever sees only its last lines finds them.
 import { existsSync, readFileSync } from 'node:fs';
+import { stripVTControlCharacters } from 'node:util';
 
-// eslint-disable-next-line no-control-regex -- the tools colour what they say
-const plain = (text) => text.replace(/\u001b\[[0-9;]*m/g, '');
 /** How much of an error is told: what was wanted and what was found, not the whole of it. */
 const linesTold = 8;
 const begin = (error = '') =>
-  plain(error)
+  stripVTControlCharacters(error)
     .split('\n')
     .filter((line) => line.trim())
     .slice(0, linesTold)
