@@ -119,6 +119,19 @@ describe('the rooms of a school', () => {
     expect(form().getByRole('button', { name: 'Saved' })).toHaveProperty('disabled', true);
   });
 
+  test('saved by somebody else while nothing is entered here, it is shown as it is', async () => {
+    const at: { rooms: Room[] } = { rooms: [room('Lab 1', 'one')] };
+    const { user } = show(<RoomsPage />, {
+      server: { [list]: () => at.rooms, 'POST /api/rooms': room('Lab 2') },
+    });
+    await card('Lab 1');
+    at.rooms = [{ ...room('Lab North', 'one'), version: 2 }];
+    await user.click(screen.getByRole('button', { name: 'Add a room' }));
+    const form = within(await card('Lab North'));
+    await waitFor(() => expect(form.getByLabelText('Name of the room')).toHaveProperty('value', 'Lab North'));
+    expect(form.queryByText(/Somebody else/)).toBeNull();
+  });
+
   test('a bench left outside a smaller room is told, and such a room is not saved', async () => {
     show(<RoomsPage />, { server: { [list]: [room('Lab 1')] } });
     const form = within(await card('Lab 1'));

@@ -1,7 +1,7 @@
 /** A room as it is changed: saved from the version one began from, and what somebody else has saved meanwhile told. */
 import type { NewRoom, Room } from '@kivex/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '../kit/request/call.js';
 import { isOvertaken } from '../kit/request/overtaken.js';
 import { useSentForm } from '../kit/request/use-sent-form.js';
@@ -38,18 +38,16 @@ export function useRoom(room: Room) {
     },
   });
   const { reset, changed, submit } = form;
-  const takeTheirs = () => {
-    begin(room.version);
-    reset(entered(room));
-  };
-  const isOld = room.version !== from;
-  // Nothing of one's own would be lost: what is shown is what there is.
-  useEffect(() => {
-    if (!isOld || changed) return;
+  const takeTheirs = useCallback(() => {
     begun.current = room.version;
     setFrom(room.version);
     reset(entered(room));
-  }, [isOld, changed, room, reset]);
+  }, [room, reset]);
+  const isOld = room.version !== from;
+  // Nothing of one's own would be lost: what is shown is what there is.
+  useEffect(() => {
+    if (isOld && !changed) takeTheirs();
+  }, [isOld, changed, takeTheirs]);
   return {
     form,
     /** Has somebody else saved it since, while something is entered here? */
